@@ -1,0 +1,68 @@
+package ulnaawl.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import ulnaawl.floor.Weight;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.SourceSpan;
+import ulnaawl.wall.Stretch;
+import ulnaawl.wall.Wall;
+
+/** Across every join that the phrasing makes, the foot that moves next is free. */
+final class JoinWeightCheck implements Check {
+
+  @Override
+  public List<Diagnostic> check(Subject subject) {
+    List<Diagnostic> found = new ArrayList<>();
+    Set<SourceSpan> said = new HashSet<>();
+    if (subject.sequence().walls().isEmpty()) {
+      return found;
+    }
+    Stretch before = subject.sequence().walls().getFirst().stretches().getFirst();
+    boolean first = true;
+    for (Wall wall : subject.sequence().walls()) {
+      for (Stretch stretch : wall.stretches()) {
+        boolean plain = before.cause().equals(stretch.cause());
+        if (!first && !plain && !joins(before.endWeight(), stretch.startWeight())) {
+          SourceSpan span = later(before.cause(), stretch.cause());
+          if (said.add(span)) {
+            found.add(say(before, stretch, span));
+          }
+        }
+        first = false;
+        before = stretch;
+      }
+    }
+    return found;
+  }
+
+  private static boolean joins(Weight end, Weight start) {
+    return end == start || end == Weight.BOTH || start == Weight.BOTH;
+  }
+
+  /** The phrasing stands below the steps, so the later of two causes made the join. */
+  private static SourceSpan later(SourceSpan a, SourceSpan b) {
+    return a.start() > b.start() ? a : b;
+  }
+
+  private static Diagnostic say(Stretch before, Stretch after, SourceSpan span) {
+    String free = before.endWeight() == Weight.LEFT ? "right" : "left";
+    String wanted = after.startWeight() == Weight.LEFT ? "right" : "left";
+    return Diagnostic.error(
+        "join-weight",
+        span,
+        "After "
+            + (before.from() + before.counts())
+            + " counts of "
+            + before.what()
+            + " the "
+            + free
+            + " foot is free, but "
+            + (after.what().equals(before.what()) ? "it goes on" : after.what() + " begins")
+            + " with the "
+            + wanted
+            + " foot. Change the last step before the join, for example a touch in place of a step.");
+  }
+}

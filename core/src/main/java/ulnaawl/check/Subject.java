@@ -1,0 +1,12 @@
+package ulnaawl.check;
+
+import ulnaawl.dance.Dance;
+import ulnaawl.wall.WallSequence;
+
+/**
+ * What checks look at.
+ *
+ * @param dance the compiled dance
+ * @param sequence its walls with everything optional danced, at least as long as the phrasing names
+ */
+record Subject(Dance dance, WallSequence sequence) {}

@@ -1,0 +1,5 @@
+/** Checks of a whole dance, one class a rule. */
+@NullMarked
+package ulnaawl.check;
+
+import org.jspecify.annotations.NullMarked;

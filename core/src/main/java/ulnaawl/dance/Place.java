@@ -1,0 +1,66 @@
+package ulnaawl.dance;
+
+import java.util.Optional;
+import ulnaawl.figure.Action;
+import ulnaawl.figure.Placement;
+import ulnaawl.figure.WeightEffect;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Foot;
+import ulnaawl.floor.Turn;
+import ulnaawl.floor.Weight;
+import ulnaawl.music.Count;
+import ulnaawl.text.SourceSpan;
+
+/**
+ * What the body does at one place in time. Facings are relative to the start of the passage (the
+ * wall, the tag).
+ *
+ * @param section number of the section in its dance, from 1; 0 in a tag, bridge or ending
+ * @param count the count as written, within its section
+ * @param at the count from the start of the passage
+ * @param foot the foot that moves; empty where none does
+ * @param action what is done
+ * @param placement where the foot goes
+ * @param before weight before
+ * @param after weight after
+ * @param turn how far the body turns on this place
+ * @param facing where the body points after it
+ * @param figure name of the figure that it belongs to
+ * @param run which figure of the passage, from 0: places with the same number are one figure
+ * @param step which step of the figure, from 1
+ * @param call what an instructor calls for the whole figure; the same on all its places
+ * @param note what stood in brackets; may be empty
+ * @param span the item in the text
+ */
+public record Place(
+    int section,
+    Count count,
+    Count at,
+    Optional<Foot> foot,
+    Action action,
+    Placement placement,
+    Weight before,
+    Weight after,
+    Turn turn,
+    Facing facing,
+    String figure,
+    int run,
+    int step,
+    String call,
+    String note,
+    SourceSpan span) {
+
+  /** In the trade's words: {@code step side}, {@code touch together}, {@code hold}. */
+  public String description() {
+    boolean placed =
+        foot.isPresent()
+            && placement != Placement.IN_PLACE
+            && action.effect() != WeightEffect.SETTLES;
+    return placed ? action.name() + " " + placement.label() : action.name();
+  }
+
+  /** Whether the foot moves without taking weight. */
+  public boolean isWithoutWeight() {
+    return action.effect() == WeightEffect.FREE;
+  }
+}

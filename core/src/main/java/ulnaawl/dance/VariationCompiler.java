@@ -1,0 +1,98 @@
+package ulnaawl.dance;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Turn;
+import ulnaawl.floor.Weight;
+import ulnaawl.notation.Block.OptionBlock;
+import ulnaawl.notation.StepLine;
+import ulnaawl.text.Diagnostic;
+
+/** Compiles a variation and sees to it that it rejoins the dance in counts, weight and facing. */
+final class VariationCompiler {
+
+  private final Passage part;
+  private final Section section;
+  private final List<Diagnostic> findings;
+
+  VariationCompiler(Passage part, Section section, List<Diagnostic> findings) {
+    this.part = part;
+    this.section = section;
+    this.findings = findings;
+  }
+
+  Variation compile(OptionBlock option) {
+    int from = option.from().orElse(1);
+    int to = option.to().orElse(section.counts());
+    if (from < 1 || to < from || to > section.counts()) {
+      findings.add(
+          Diagnostic.error(
+              "option-counts",
+              option.span(),
+              "Section "
+                  + section.number()
+                  + " has counts 1 to "
+                  + section.counts()
+                  + "; an option replaces some of these."));
+      from = 1;
+      to = section.counts();
+    }
+    int before = section.start() + from - 1;
+    int after = section.start() + to;
+    Facing start = Facing.FRONT.plus(part.turnAfter(before));
+    Walker walker = new Walker(part.weightAfter(before), findings).facing(start, 0);
+    List<Place> places = new ArrayList<>();
+    for (StepLine line : option.lines()) {
+      if (line.counts().stream().anyMatch(outside(from, to))) {
+        findings.add(
+            Diagnostic.error(
+                "option-counts",
+                line.countsSpan(),
+                "This option replaces counts " + from + " to " + to + "; these lie outside."));
+      }
+      places.addAll(walker.walk(line, section.number(), section.start()));
+    }
+    sayIfNotRejoined(option, part.weightAfter(after), start, after, walker);
+    return new Variation(
+        option.name(), option.kind(), section.number(), from, to, places, option.span());
+  }
+
+  private static java.util.function.Predicate<ulnaawl.music.Count> outside(int from, int to) {
+    return count ->
+        count.compareTo(ulnaawl.music.Count.of(from).plusTicks(-6)) < 0
+            || count.compareTo(ulnaawl.music.Count.of(to + 1)) >= 0;
+  }
+
+  private void sayIfNotRejoined(
+      OptionBlock option, Weight weight, Facing start, int after, Walker walker) {
+    Facing wanted = Facing.FRONT.plus(part.turnAfter(after));
+    if (walker.weight() != weight) {
+      findings.add(
+          Diagnostic.error(
+              "option-weight",
+              option.span(),
+              "The option ends with the weight on "
+                  + walker.weight().label()
+                  + ", the dance goes on from "
+                  + weight.label()
+                  + "."));
+    }
+    if (!walker.facing().equals(wanted)) {
+      Turn missing = walker.facing().turnTo(wanted);
+      findings.add(
+          Diagnostic.error(
+              "option-facing",
+              option.span(),
+              "The option begins facing "
+                  + start.clock()
+                  + " and ends facing "
+                  + walker.facing().clock()
+                  + ", the dance goes on facing "
+                  + wanted.clock()
+                  + " ("
+                  + missing.label()
+                  + " is missing)."));
+    }
+  }
+}

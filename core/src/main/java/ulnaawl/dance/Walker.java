@@ -1,0 +1,392 @@
+package ulnaawl.dance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureStep;
+import ulnaawl.figure.Pattern;
+import ulnaawl.figure.Placement;
+import ulnaawl.figure.WeightEffect;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Foot;
+import ulnaawl.floor.Side;
+import ulnaawl.floor.Turn;
+import ulnaawl.floor.Weight;
+import ulnaawl.music.Count;
+import ulnaawl.notation.Item;
+import ulnaawl.notation.Stated;
+import ulnaawl.notation.StepLine;
+import ulnaawl.notation.TypedTurn;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.Mend;
+
+/** Walks through step lines with two feet: knows at every moment which carries the body. */
+final class Walker {
+
+  private static final int MOST_RHYTHM_TRIES = 64;
+
+  private final List<Diagnostic> findings;
+  private Weight weight;
+  private String since = "the start";
+  private Facing facing = Facing.FRONT;
+  private int run;
+
+  Walker(Weight weight, List<Diagnostic> findings) {
+    this.weight = weight;
+    this.findings = findings;
+  }
+
+  Walker facing(Facing start, int firstRun) {
+    facing = start;
+    run = firstRun;
+    return this;
+  }
+
+  Weight weight() {
+    return weight;
+  }
+
+  Facing facing() {
+    return facing;
+  }
+
+  int run() {
+    return run;
+  }
+
+  /**
+   * Walks a line.
+   *
+   * @param section number of the section
+   * @param start counts of the passage before the section
+   */
+  List<Place> walk(StepLine line, int section, int start) {
+    List<Pattern> patterns = choosePatterns(line);
+    List<Step> steps = new ArrayList<>();
+    int next = 0;
+    for (Item item : line.items()) {
+      for (int time = 0; time < item.times(); time++) {
+        for (Optional<Stated<Foot>> foot : leads(item)) {
+          expand(item, foot, patterns.get(next), steps);
+        }
+      }
+      next++;
+    }
+    if (line.whole() && steps.size() != line.counts().size()) {
+      sayPlaces(line, steps.size());
+    }
+    List<Place> places = new ArrayList<>();
+    int most = line.counts().size();
+    for (int i = 0; i < steps.size(); i++) {
+      Count count = most == 0 ? Count.of(1) : line.counts().get(Math.min(i, most - 1));
+      Place place = dance(steps.get(i), section, count, start);
+      if (i < most) {
+        places.add(place);
+      }
+    }
+    return places;
+  }
+
+  private record Step(
+      Item item, Optional<Stated<Foot>> lead, FigureStep step, int number, int places) {}
+
+  private static List<Optional<Stated<Foot>>> leads(Item item) {
+    return item.feet().isEmpty()
+        ? List.of(Optional.empty())
+        : item.feet().stream().map(Optional::of).toList();
+  }
+
+  private static int instances(Item item) {
+    return item.times() * Math.max(1, item.feet().size());
+  }
+
+  /** One way of dancing each item; the usual ones unless others fill the places exactly. */
+  private static List<Pattern> choosePatterns(StepLine line) {
+    List<List<Pattern>> ways =
+        line.items().stream().map(item -> item.figure().danced(item.direction())).toList();
+    List<Pattern> usual = ways.stream().map(List::getFirst).toList();
+    int combinations = 1;
+    for (List<Pattern> way : ways) {
+      combinations = Math.min(MOST_RHYTHM_TRIES, combinations * way.size());
+    }
+    for (int choice = 0; choice < combinations; choice++) {
+      List<Pattern> chosen = new ArrayList<>();
+      int rest = choice;
+      int places = 0;
+      for (int i = 0; i < ways.size(); i++) {
+        Pattern pattern = ways.get(i).get(rest % ways.get(i).size());
+        rest /= ways.get(i).size();
+        chosen.add(pattern);
+        places += pattern.places() * instances(line.items().get(i));
+      }
+      if (places == line.counts().size()) {
+        return chosen;
+      }
+    }
+    return usual;
+  }
+
+  private static void expand(
+      Item item, Optional<Stated<Foot>> lead, Pattern pattern, List<Step> steps) {
+    int number = 1;
+    for (FigureStep step : pattern.steps()) {
+      steps.add(new Step(item, lead, step, number++, pattern.places()));
+    }
+  }
+
+  private Foot lead = Foot.RIGHT;
+  private List<Turn> turns = List.of();
+  private String call = "";
+
+  private Place dance(Step step, int section, Count count, int start) {
+    Item item = step.item();
+    if (step.number() == 1) {
+      begin(step);
+    }
+    Optional<Foot> foot =
+        switch (step.step().mover()) {
+          case LEAD -> Optional.of(lead);
+          case OTHER -> Optional.of(lead.other());
+          case NONE -> Optional.empty();
+        };
+    Weight before = weight;
+    boolean last = step.number() == step.places();
+    Weight after = after(step.step(), foot, step.lead().isPresent());
+    if (last && item.both()) {
+      if (step.step().action().effect() == WeightEffect.TAKES) {
+        after = Weight.BOTH;
+      } else {
+        findings.add(
+            Diagnostic.error(
+                "both",
+                item.span(),
+                "'both' says that the last step leaves the weight on both feet, but a "
+                    + step.step().action().name()
+                    + " takes no weight."));
+      }
+    }
+    if (after != before) {
+      since =
+          (section > 0
+              ? "count " + count.label() + " of section " + section
+              : "count " + count.label());
+    }
+    weight = after;
+    Turn turn = turns.get(step.number() - 1);
+    facing = facing.plus(turn);
+    return new Place(
+        section,
+        count,
+        count.plusCounts(start),
+        foot,
+        step.step().action(),
+        step.step().placement(),
+        before,
+        after,
+        turn,
+        facing,
+        item.figure().name(),
+        run - 1,
+        step.number(),
+        call,
+        item.note(),
+        item.span());
+  }
+
+  private void begin(Step step) {
+    Item item = step.item();
+    FigureStep first = step.step();
+    lead = chooseLead(item, step.lead(), first);
+    turns = turnsOf(item, step.places());
+    call = callOf(item);
+    run++;
+  }
+
+  private Weight after(FigureStep step, Optional<Foot> foot, boolean footTyped) {
+    return switch (step.action().effect()) {
+      case TAKES, SHIFTS -> foot.map(Weight::on).orElse(weight);
+      case SETTLES -> footTyped ? foot.map(Weight::on).orElse(weight) : weight;
+      case FREE, STILL, HOPS -> weight;
+    };
+  }
+
+  /** The leading foot: as typed, else by the travel, else the free one. */
+  private Foot chooseLead(Item item, Optional<Stated<Foot>> typed, FigureStep first) {
+    WeightEffect effect = first.action().effect();
+    boolean needsFree = effect == WeightEffect.TAKES || effect == WeightEffect.FREE;
+    Optional<Foot> travelling = item.travel().map(side -> footFor(side.value(), first));
+    if (typed.isPresent()) {
+      Foot foot = typed.get().value();
+      if (travelling.isPresent() && travelling.get() != foot) {
+        sayTravel(item, foot);
+      }
+      if (needsFree && !weight.frees(foot)) {
+        sayNotFree(item, typed.get());
+      } else if (effect == WeightEffect.HOPS && weight != Weight.BOTH && weight.frees(foot)) {
+        findings.add(
+            Diagnostic.error(
+                "hop",
+                typed.get().span(),
+                "A hop is danced on the foot that carries the weight, which is "
+                    + weight.label()
+                    + " since "
+                    + since
+                    + "."));
+      }
+      return foot;
+    }
+    Optional<Foot> free = weight.freeFoot();
+    if (travelling.isPresent()) {
+      if (needsFree && !weight.frees(travelling.get())) {
+        sayTravel(item, travelling.get().other());
+      }
+      return travelling.get();
+    }
+    if (free.isEmpty() && needsFree) {
+      findings.add(
+          Diagnostic.error(
+              "which-foot",
+              item.span(),
+              "Both feet share the weight since "
+                  + since
+                  + ", so either is free: say R or L for "
+                  + item.figure().name()
+                  + "."));
+    }
+    Foot chosen = free.orElse(Foot.RIGHT);
+    return effect == WeightEffect.HOPS ? chosen.other() : chosen;
+  }
+
+  private static Foot footFor(Side travel, FigureStep first) {
+    Foot same = travel == Side.RIGHT ? Foot.RIGHT : Foot.LEFT;
+    boolean crosses = first.placement() == Placement.CROSS || first.placement() == Placement.BEHIND;
+    return crosses ? same.other() : same;
+  }
+
+  private List<Turn> turnsOf(Item item, int places) {
+    Figure figure = item.figure();
+    if (item.turn().isEmpty()) {
+      Turn own = figure.turn().defaultTurn(lead).orElse(Turn.NONE);
+      return figure.turn().spread(own, places);
+    }
+    TypedTurn typed = item.turn().get().value();
+    if (typed.side().isEmpty() && figure.turn().steps().isEmpty()) {
+      sayTurnSide(item.turn().get());
+    }
+    Turn turn = Turn.of(typed.eighths(), typed.side().orElse(figure.turn().defaultSide(lead)));
+    boolean turnsByItself = figure.turn().defaultEighths() > 0;
+    if (typed.before() && !turnsByItself) {
+      List<Turn> result = new ArrayList<>(java.util.Collections.nCopies(places, Turn.NONE));
+      result.set(0, turn);
+      return result;
+    }
+    return figure.turn().spread(turn, places);
+  }
+
+  private String callOf(Item item) {
+    StringBuilder words = new StringBuilder(item.figure().name());
+    boolean bareStep = item.figure().name().equals("step") && item.direction().isPresent();
+    if (bareStep) {
+      words.setLength(0);
+      words.append(item.direction().get().label());
+    } else {
+      item.direction().ifPresent(direction -> words.append(' ').append(direction.label()));
+    }
+    boolean footless =
+        item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
+    if (!footless) {
+      words.append(' ').append(lead.word());
+    }
+    Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);
+    if (!whole.isNone()) {
+      words.append(' ').append(whole.label());
+    }
+    return words.toString();
+  }
+
+  private void sayNotFree(Item item, Stated<Foot> typed) {
+    Foot foot = typed.value();
+    findings.add(
+        Diagnostic.error(
+            "foot-not-free",
+            typed.span(),
+            "The "
+                + foot.word()
+                + " foot is not free for "
+                + item.figure().name()
+                + ": it carries the weight since "
+                + since
+                + ". The "
+                + foot.other().word()
+                + " foot is free.",
+            new Mend("Start with " + foot.other().letter(), typed.span(), foot.other().letter())));
+  }
+
+  private void sayTravel(Item item, Foot foot) {
+    Stated<Side> travel = item.travel().orElseThrow();
+    findings.add(
+        Diagnostic.error(
+            "travel",
+            travel.span(),
+            "A "
+                + item.figure().name()
+                + " that begins with the "
+                + foot.word()
+                + " foot does not travel to "
+                + travel.value().letter()
+                + "."));
+  }
+
+  private void sayTurnSide(Stated<TypedTurn> turn) {
+    int end = turn.span().end();
+    findings.add(
+        Diagnostic.error(
+            "turn-side",
+            turn.span(),
+            "Say to which side it turns, R or L.",
+            new Mend("Turn R", new ulnaawl.text.SourceSpan(end, end), " R"),
+            new Mend("Turn L", new ulnaawl.text.SourceSpan(end, end), " L")));
+  }
+
+  private void sayPlaces(StepLine line, int steps) {
+    int places = line.counts().size();
+    String counts =
+        places == 0
+            ? "these counts"
+            : line.counts().getFirst().label()
+                + (places > 1 ? " to " + line.counts().getLast().label() : "");
+    StringBuilder message =
+        new StringBuilder("Counts " + counts)
+            .append(" are ")
+            .append(amount(places, "place"))
+            .append(", but the figures have ")
+            .append(amount(steps, "step"))
+            .append(steps > places ? ": " : "; ")
+            .append(
+                steps > places
+                    ? amount(steps - places, "step") + " too many."
+                    : amount(places - steps, "place") + " left over.");
+    List<Mend> mends = new ArrayList<>();
+    RhythmOffer.likely(line, steps)
+        .ifPresent(rhythm -> {
+          message.append(" Likely: ").append(rhythm).append('.');
+          mends.add(new Mend("Count it " + rhythm, line.countsSpan(), rhythm));
+        });
+    if (steps < places) {
+      int left = places - steps;
+      int end = line.span().end();
+      mends.add(
+          new Mend(
+              left == 1 ? "Add a hold" : "Add holds",
+              new ulnaawl.text.SourceSpan(end, end),
+              left == 1 ? ", hold" : ", hold x" + left));
+    }
+    findings.add(
+        Diagnostic.error("places", line.countsSpan(), message.toString()).withMends(mends));
+  }
+
+  private static String amount(int number, String what) {
+    return number + " " + what + (number == 1 ? "" : "s");
+  }
+}

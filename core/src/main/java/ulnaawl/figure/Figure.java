@@ -1,0 +1,64 @@
+package ulnaawl.figure;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A named run of elementary steps, written for a leading foot and mirrored for the other.
+ *
+ * @param name the canonical name, lower case
+ * @param synonyms equal names, lower case
+ * @param level the level at which groups usually meet it
+ * @param patterns ways of dancing it, the usual one first; at least one
+ * @param variants other steps where a direction is typed
+ * @param turn where its turn falls
+ * @param say a beginner's explanation
+ */
+public record Figure(
+    String name,
+    List<String> synonyms,
+    Level level,
+    List<Pattern> patterns,
+    Map<Placement, Pattern> variants,
+    TurnRule turn,
+    String say) {
+
+  public Figure {
+    synonyms = List.copyOf(synonyms);
+    patterns = List.copyOf(patterns);
+    Map<Placement, Pattern> ordered = new EnumMap<>(Placement.class);
+    ordered.putAll(variants);
+    variants = java.util.Collections.unmodifiableMap(ordered);
+    if (patterns.isEmpty()) {
+      throw new IllegalArgumentException("Figure " + name + " has no steps");
+    }
+  }
+
+  /** Whether it has a single place. */
+  public boolean isElementary() {
+    return patterns.getFirst().places() == 1;
+  }
+
+  /** Whether a direction typed with this figure changes how it is danced. */
+  public boolean understands(Placement direction) {
+    return variants.containsKey(direction)
+        || patterns.getFirst().takesDirection()
+        || danced(Optional.empty()).stream()
+            .flatMap(pattern -> pattern.steps().stream())
+            .anyMatch(step -> step.placement() == direction);
+  }
+
+  /** The ways of dancing it in a direction, or as usual where none is typed. */
+  public List<Pattern> danced(Optional<Placement> direction) {
+    if (direction.isEmpty()) {
+      return patterns;
+    }
+    Pattern variant = variants.get(direction.get());
+    if (variant != null) {
+      return List.of(variant);
+    }
+    return patterns.stream().map(pattern -> pattern.towards(direction.get())).toList();
+  }
+}

@@ -1,0 +1,45 @@
+package ulnaawl.floor;
+
+/**
+ * Where the body points, in eighths of a turn to the right of 12 o'clock. Whether 12 is the front
+ * of the hall (room clock) or the start of the wall (wall-relative clock) is for the holder to say.
+ *
+ * @param eighths 0 (12 o'clock) to 7 (10:30)
+ */
+public record Facing(int eighths) {
+
+  /** 12 o'clock. */
+  public static final Facing FRONT = new Facing(0);
+
+  private static final String[] CLOCK = {"12", "1:30", "3", "4:30", "6", "7:30", "9", "10:30"};
+
+  public Facing {
+    if (eighths < 0 || eighths > 7) {
+      throw new IllegalArgumentException("A facing has 0 to 7 eighths, not " + eighths);
+    }
+  }
+
+  public Facing plus(Turn turn) {
+    return turn.isNone() ? this : new Facing(Math.floorMod(eighths + turn.eighths(), 8));
+  }
+
+  /** This wall-relative facing seen on the room clock, for a wall that starts at {@code start}. */
+  public Facing inRoom(Facing start) {
+    return plus(new Turn(start.eighths));
+  }
+
+  /** The shortest turn to the right that leads from here to {@code other}, 0 to 7 eighths. */
+  public Turn turnTo(Facing other) {
+    return new Turn(Math.floorMod(other.eighths - eighths, 8));
+  }
+
+  /** Clock hours as a number: 12, 1.5, 3, 4.5 … 10.5. */
+  public double hours() {
+    return eighths == 0 ? 12 : eighths * 1.5;
+  }
+
+  /** As instructors say it: {@code 12}, {@code 1:30}, {@code 3} … {@code 10:30}. */
+  public String clock() {
+    return CLOCK[eighths];
+  }
+}

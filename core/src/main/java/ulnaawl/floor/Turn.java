@@ -1,0 +1,65 @@
+package ulnaawl.floor;
+
+/**
+ * A signed rotation in eighths of a full turn; to the right is positive.
+ *
+ * @param eighths eighths of a turn, positive to the right; between -64 and 64 for one movement,
+ *     larger for sums
+ */
+public record Turn(int eighths) {
+
+  public static final Turn NONE = new Turn(0);
+
+  /** A turn of so many eighths to a side. */
+  public static Turn of(int eighths, Side side) {
+    return new Turn(eighths * side.sign());
+  }
+
+  public Turn plus(Turn more) {
+    return more.eighths == 0 ? this : new Turn(eighths + more.eighths);
+  }
+
+  public boolean isNone() {
+    return eighths == 0;
+  }
+
+  /** The side it turns to; {@link Side#RIGHT} for no turn. */
+  public Side side() {
+    return eighths < 0 ? Side.LEFT : Side.RIGHT;
+  }
+
+  /** Where it ends, in eighths to the right, 0 to 7; whole turns drop out. */
+  public int net() {
+    return Math.floorMod(eighths, 8);
+  }
+
+  /** {@link #net()} in clock hours to the right: 0, 1.5, 3 … 10.5. */
+  public double netHours() {
+    return net() * 1.5;
+  }
+
+  /** As the trade writes it: {@code 1/4 R}, {@code 1-1/4 L}, {@code full R}; empty for no turn. */
+  public String label() {
+    int size = Math.abs(eighths);
+    return size == 0 ? "" : sizeLabel(size) + " " + side().letter();
+  }
+
+  private static String sizeLabel(int size) {
+    int whole = size / 8;
+    int rest = size % 8;
+    String fraction =
+        switch (rest) {
+          case 0 -> "";
+          case 2, 6 -> rest / 2 + "/4";
+          case 4 -> "1/2";
+          default -> rest + "/8";
+        };
+    if (whole == 0) {
+      return fraction;
+    }
+    if (rest == 0) {
+      return whole == 1 ? "full" : "full x" + whole;
+    }
+    return whole + "-" + fraction;
+  }
+}

@@ -1,0 +1,21 @@
+package ulnaawl.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.text.Diagnostic;
+
+/** Collects diagnostics up to the limit. */
+final class Findings {
+
+  private final List<Diagnostic> found = new ArrayList<>();
+
+  void add(Diagnostic diagnostic) {
+    if (found.size() < Limits.DIAGNOSTICS) {
+      found.add(diagnostic);
+    }
+  }
+
+  List<Diagnostic> all() {
+    return found;
+  }
+}

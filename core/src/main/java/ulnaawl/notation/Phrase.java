@@ -1,0 +1,77 @@
+package ulnaawl.notation;
+
+import java.util.List;
+import java.util.Optional;
+import ulnaawl.text.SourceSpan;
+
+/** A line of the phrasing: what happens on which walls. */
+public sealed interface Phrase {
+
+  SourceSpan span();
+
+  /**
+   * A tag after walls.
+   *
+   * @param walls walls it follows, from 1
+   * @param optional whether only some clubs dance it
+   */
+  record TagPhrase(
+      List<Stated<Integer>> walls, Stated<String> tag, boolean optional, SourceSpan span)
+      implements Phrase {
+    public TagPhrase {
+      walls = List.copyOf(walls);
+    }
+  }
+
+  /**
+   * A restart.
+   *
+   * @param after the counts that are danced of the wall
+   * @param change other steps for the last of these counts
+   */
+  record RestartPhrase(
+      List<Stated<Integer>> walls,
+      Stated<Integer> after,
+      Optional<StepLine> change,
+      boolean optional,
+      SourceSpan span)
+      implements Phrase {
+    public RestartPhrase {
+      walls = List.copyOf(walls);
+    }
+  }
+
+  /** Extra counts inside a wall, after so many of its counts. */
+  record BridgePhrase(
+      List<Stated<Integer>> walls, Stated<String> bridge, Stated<Integer> after, SourceSpan span)
+      implements Phrase {
+    public BridgePhrase {
+      walls = List.copyOf(walls);
+    }
+  }
+
+  /**
+   * A section that is danced again.
+   *
+   * @param times how often it is danced in all, 2 or more
+   */
+  record RepeatPhrase(
+      List<Stated<Integer>> walls, Stated<Integer> section, int times, SourceSpan span)
+      implements Phrase {
+    public RepeatPhrase {
+      walls = List.copyOf(walls);
+    }
+  }
+
+  /** A changed finish that replaces the rest of a wall. */
+  record EndingPhrase(
+      Stated<Integer> wall, Stated<Integer> after, Stated<String> ending, SourceSpan span)
+      implements Phrase {}
+
+  /** The order of parts and tags of a phrased dance. */
+  record OrderPhrase(List<Stated<String>> names, SourceSpan span) implements Phrase {
+    public OrderPhrase {
+      names = List.copyOf(names);
+    }
+  }
+}

@@ -1,0 +1,18 @@
+package ulnaawl.notation;
+
+import java.util.List;
+import ulnaawl.text.SourceSpan;
+
+/**
+ * What a step text says, before anyone asks whether it can be danced.
+ *
+ * @param titleSpan where the title stands; the start of the text where it is missing
+ */
+public record Script(
+    Headers headers, List<Block> blocks, List<Phrase> phrasing, SourceSpan titleSpan) {
+
+  public Script {
+    blocks = List.copyOf(blocks);
+    phrasing = List.copyOf(phrasing);
+  }
+}

@@ -1,0 +1,36 @@
+package ulnaawl.wall;
+
+import java.util.List;
+import ulnaawl.dance.Place;
+import ulnaawl.floor.Turn;
+import ulnaawl.floor.Weight;
+import ulnaawl.text.SourceSpan;
+
+/**
+ * Places that are danced in one go: counts of a part, or a whole tag, bridge or ending.
+ *
+ * @param what how to name it to a person: "wall 3", "the tag Lull"
+ * @param counts its length in whole counts
+ * @param startWeight the weight that it is written for
+ * @param endWeight the weight it leaves
+ * @param places in order of time
+ * @param from counts of its passage before it
+ * @param cause the line of text that put it here
+ */
+public record Stretch(
+    String what,
+    int counts,
+    Weight startWeight,
+    Weight endWeight,
+    List<Place> places,
+    int from,
+    SourceSpan cause) {
+
+  public Stretch {
+    places = List.copyOf(places);
+  }
+
+  public Turn turn() {
+    return places.stream().map(Place::turn).reduce(Turn.NONE, Turn::plus);
+  }
+}

@@ -1,0 +1,148 @@
+package ulnaawl.wall;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Passage;
+import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
+import ulnaawl.music.Count;
+import ulnaawl.notation.Phrase;
+import ulnaawl.notation.Phrase.BridgePhrase;
+import ulnaawl.notation.Phrase.EndingPhrase;
+import ulnaawl.notation.Phrase.RepeatPhrase;
+import ulnaawl.notation.Phrase.RestartPhrase;
+import ulnaawl.notation.Stated;
+import ulnaawl.text.SourceSpan;
+
+/**
+ * What the phrasing asks of one wall.
+ *
+ * @param danced counts of the part that are danced, before a restart or ending
+ * @param inserts what is danced inside the wall, in order; an ending comes last
+ * @param restart the restart, if there is one
+ * @param ending the ending, if there is one
+ * @param changed the changed places of the restart
+ */
+record WallPlan(
+    int danced,
+    List<Insert> inserts,
+    Optional<RestartPhrase> restart,
+    Optional<EndingPhrase> ending,
+    List<Place> changed) {
+
+  /** A bridge, a repeated section or an ending, after so many counts of the part. */
+  record Insert(WallEvent.Kind kind, String name, int after, Stretch stretch) {}
+
+  static WallPlan of(Dance dance, int wall, Passage part, boolean optional) {
+    List<Insert> inserts = new ArrayList<>();
+    Optional<RestartPhrase> restart = Optional.empty();
+    Optional<EndingPhrase> ending = Optional.empty();
+    for (Phrase phrase : dance.script().phrasing()) {
+      switch (phrase) {
+        case RestartPhrase found
+            when (optional || !found.optional()) && on(found.walls(), wall) -> {
+          if (found.after().value() >= 1 && found.after().value() < part.counts()) {
+            restart = Optional.of(found);
+          }
+        }
+        case EndingPhrase found when found.wall().value() == wall -> {
+          if (found.after().value() <= part.counts()
+              && dance.extra(found.ending().value()).isPresent()) {
+            ending = Optional.of(found);
+          }
+        }
+        case BridgePhrase found when on(found.walls(), wall) ->
+            dance
+                .extra(found.bridge().value())
+                .filter(extra -> found.after().value() <= part.counts())
+                .ifPresent(extra ->
+                    inserts.add(
+                        new Insert(
+                            WallEvent.Kind.BRIDGE,
+                            extra.name(),
+                            found.after().value(),
+                            whole("the bridge " + extra.name(), extra, found.span()))));
+        case RepeatPhrase found when on(found.walls(), wall) -> addRepeat(part, found, inserts);
+        default -> {
+          // Tags come between walls, and the order above them.
+        }
+      }
+    }
+    int danced =
+        Math.min(
+            restart.map(found -> found.after().value()).orElse(part.counts()),
+            ending.map(found -> found.after().value()).orElse(part.counts()));
+    inserts.removeIf(insert -> insert.after() > danced);
+    inserts.sort(Comparator.comparingInt(Insert::after));
+    ending.ifPresent(found -> {
+      Passage extra = dance.extra(found.ending().value()).orElseThrow();
+      inserts.add(
+          new Insert(
+              WallEvent.Kind.ENDING,
+              extra.name(),
+              found.after().value(),
+              whole("the ending " + extra.name(), extra, found.span())));
+    });
+    List<Place> changed =
+        restart.map(found -> dance.changes().getOrDefault(found, List.of())).orElse(List.of());
+    return new WallPlan(danced, inserts, restart, ending, changed);
+  }
+
+  /** The places of counts {@code from + 1} to {@code to}, with the restart's step change. */
+  List<Place> places(Passage part, int from, int to) {
+    List<Place> written = part.between(from, Math.max(from, to));
+    if (changed.isEmpty()) {
+      return written;
+    }
+    int first = changed.getFirst().at().number();
+    int last = changed.getLast().at().number();
+    List<Place> result = new ArrayList<>();
+    written.stream().filter(place -> place.at().number() < first).forEach(result::add);
+    changed.stream()
+        .filter(place -> place.at().compareTo(Count.of(from + 1)) >= 0)
+        .filter(place -> place.at().number() <= to)
+        .forEach(result::add);
+    written.stream().filter(place -> place.at().number() > last).forEach(result::add);
+    return result;
+  }
+
+  static Stretch whole(String what, Passage passage, SourceSpan cause) {
+    return new Stretch(
+        what,
+        passage.counts(),
+        passage.startWeight(),
+        passage.endWeight(),
+        passage.places(),
+        0,
+        cause);
+  }
+
+  private static boolean on(List<Stated<Integer>> walls, int wall) {
+    return walls.stream().anyMatch(stated -> stated.value() == wall);
+  }
+
+  private static void addRepeat(Passage part, RepeatPhrase repeat, List<Insert> inserts) {
+    for (Section section : part.sections()) {
+      if (section.number() == repeat.section().value()) {
+        for (int time = 1; time < repeat.times(); time++) {
+          inserts.add(
+              new Insert(
+                  WallEvent.Kind.REPEAT,
+                  String.valueOf(section.number()),
+                  section.end(),
+                  new Stretch(
+                      "section " + section.number() + " again",
+                      section.counts(),
+                      section.startWeight(),
+                      section.endWeight(),
+                      section.places(),
+                      section.start(),
+                      repeat.span())));
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,44 @@
+package ulnaawl;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import ulnaawl.check.CheckSuite;
+import ulnaawl.dance.Compilation;
+import ulnaawl.dance.Dance;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.text.Diagnostic;
+
+/** Dances for tests. */
+public final class Dances {
+
+  private Dances() {}
+
+  public static String resource(String name) {
+    try (InputStream in =
+        Objects.requireNonNull(Dances.class.getResourceAsStream("/" + name), name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public static String paperLanterns() {
+    return resource("dances/paper-lanterns.txt");
+  }
+
+  public static Compilation check(String text) {
+    return CheckSuite.check(text, FigureBook.standard());
+  }
+
+  public static Dance dance(String text) {
+    return check(text).dance();
+  }
+
+  public static List<String> codes(String text) {
+    return check(text).diagnostics().stream().map(Diagnostic::code).toList();
+  }
+}
