@@ -1,0 +1,64 @@
+package ulnaawl.cli;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import ulnaawl.wall.SequenceRequest;
+
+/**
+ * The words after {@code ./ulna steps}.
+ *
+ * @param file the dance file
+ * @param json whether to print JSON
+ * @param walls number of walls to lay out, where stated
+ * @param optional whether optional tags and restarts are danced
+ */
+record StepsArguments(String file, boolean json, OptionalInt walls, boolean optional) {
+
+  /** Words that cannot be understood; the message says which and what would do. */
+  static final class WrongWords extends Exception {
+    WrongWords(String message) {
+      super(message);
+    }
+  }
+
+  static StepsArguments parse(String[] words) throws WrongWords {
+    Optional<String> file = Optional.empty();
+    boolean json = false;
+    boolean optional = false;
+    OptionalInt walls = OptionalInt.empty();
+    for (int i = 0; i < words.length; i++) {
+      String word = words[i];
+      if (word.equals("--json")) {
+        json = true;
+      } else if (word.equals("--optional")) {
+        optional = true;
+      } else if (word.equals("--walls")) {
+        i++;
+        walls = OptionalInt.of(wallsOf(i < words.length ? words[i] : ""));
+      } else if (word.startsWith("--")) {
+        throw new WrongWords(
+            "steps does not know '" + word + "'; it knows --json, --walls N and --optional");
+      } else if (file.isPresent()) {
+        throw new WrongWords("steps takes one file, not '" + file.get() + "' and '" + word + "'");
+      } else {
+        file = Optional.of(word);
+      }
+    }
+    if (file.isEmpty()) {
+      throw new WrongWords(
+          "steps wants a file: ./ulna steps FILE [--json] [--walls N] [--optional]");
+    }
+    return new StepsArguments(file.get(), json, walls, optional);
+  }
+
+  private static int wallsOf(String word) throws WrongWords {
+    if (word.matches("\\d{1,3}")) {
+      int walls = Integer.parseInt(word);
+      if (walls >= 1 && walls <= SequenceRequest.MOST_WALLS) {
+        return walls;
+      }
+    }
+    throw new WrongWords(
+        "--walls wants a number from 1 to " + SequenceRequest.MOST_WALLS + ", not '" + word + "'");
+  }
+}

@@ -1,0 +1,44 @@
+package ulnaawl.server.dances;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Place;
+import ulnaawl.level.MeasuredLevel;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.Severity;
+import ulnaawl.text.SourceText;
+import ulnaawl.wall.WallSequence;
+
+/** Everything that the core computes from a step text. */
+public record ReadDance(
+    SourceText source,
+    Dance dance,
+    List<Diagnostic> diagnostics,
+    MeasuredLevel level,
+    WallSequence sequence) {
+
+  public ReadDance {
+    diagnostics = List.copyOf(diagnostics);
+  }
+
+  /** Whether it can be danced as written. */
+  public boolean isSound() {
+    return diagnostics.stream().noneMatch(d -> d.severity() == Severity.ERROR)
+        && dance.main().counts() > 0;
+  }
+
+  /** Names of the figures in it. */
+  public Set<String> figures() {
+    return dance.parts().stream()
+        .flatMap(part -> part.places().stream())
+        .map(Place::figure)
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** Number of its sections, at least 1 so that progress can be told. */
+  public int sections() {
+    return Math.max(1, dance.main().sections().size());
+  }
+}

@@ -1,0 +1,177 @@
+package ulnaawl.server.dances;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Passage;
+import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.Level;
+import ulnaawl.floor.Foot;
+import ulnaawl.music.Song;
+import ulnaawl.music.Tempo;
+import ulnaawl.notation.Stated;
+import ulnaawl.server.dances.DanceView.EventView;
+import ulnaawl.server.dances.DanceView.ExtraView;
+import ulnaawl.server.dances.DanceView.FigureView;
+import ulnaawl.server.dances.DanceView.LevelView;
+import ulnaawl.server.dances.DanceView.MendView;
+import ulnaawl.server.dances.DanceView.PlaceView;
+import ulnaawl.server.dances.DanceView.Reading;
+import ulnaawl.server.dances.DanceView.Remark;
+import ulnaawl.server.dances.DanceView.SectionView;
+import ulnaawl.server.dances.DanceView.SongEndView;
+import ulnaawl.server.dances.DanceView.SongView;
+import ulnaawl.server.dances.DanceView.WallView;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.SourceText;
+import ulnaawl.wall.Wall;
+
+/** Turns what the core found into what is drawn. */
+final class ReadingWriter {
+
+  private ReadingWriter() {}
+
+  static Reading write(ReadDance read, FigureBook book) {
+    Dance dance = read.dance();
+    return new Reading(
+        dance.title(),
+        dance.headers().by().map(Stated::value).orElse(null),
+        new LevelView(
+            dance.headers().level().map(Stated::value).map(Level::label).orElse(null),
+            read.level().level().label(),
+            read.level().points(),
+            read.level().reasons()),
+        dance.counts(),
+        dance.headers().meter().sectionCounts(),
+        dance.walls(),
+        dance.turn().net() == 0 ? "" : nearest(dance),
+        dance.startWeight().label(),
+        dance.parts().getLast().endWeight().label(),
+        dance.headers().intro().map(Stated::value).orElse(0),
+        dance.isPhrased(),
+        read.isSound(),
+        dance.headers().songs().stream().map(song -> song(song.value())).toList(),
+        sections(dance),
+        dance.extras().values().stream()
+            .sorted(Comparator.comparingInt(extra -> extra.span().start()))
+            .map(ReadingWriter::extra)
+            .toList(),
+        read.sequence().walls().stream().map(ReadingWriter::wall).toList(),
+        read.sequence()
+            .songEnd()
+            .map(end -> new SongEndView(end.wall(), end.count(), end.facing().eighths()))
+            .orElse(null),
+        figures(dance, book),
+        read.diagnostics().stream().map(one -> remark(one, read.source())).toList());
+  }
+
+  private static String nearest(Dance dance) {
+    int net = dance.turn().net();
+    return new ulnaawl.floor.Turn(net > 4 ? net - 8 : net).label();
+  }
+
+  private static SongView song(Song song) {
+    return new SongView(
+        song.title(),
+        song.artist().orElse(null),
+        song.countsPerMinute().map(Tempo::label).orElse(null),
+        song.lengthSeconds().isPresent() ? song.lengthSeconds().getAsInt() : null);
+  }
+
+  private static List<SectionView> sections(Dance dance) {
+    List<SectionView> views = new ArrayList<>();
+    for (Passage part : dance.parts()) {
+      for (Section section : part.sections()) {
+        views.add(
+            new SectionView(
+                section.number(),
+                part.name(),
+                section.title(),
+                section.start(),
+                section.counts(),
+                section.startFacing().eighths(),
+                section.endFacing().eighths(),
+                section.startWeight().label(),
+                section.endWeight().label(),
+                section.places().stream().map(ReadingWriter::place).toList()));
+      }
+    }
+    return views;
+  }
+
+  private static ExtraView extra(Passage extra) {
+    return new ExtraView(
+        extra.name(),
+        extra.counts(),
+        extra.turn().label(),
+        extra.places().stream().map(ReadingWriter::place).toList());
+  }
+
+  private static PlaceView place(Place place) {
+    return new PlaceView(
+        place.count().label(),
+        place.count().ticks(),
+        place.foot().map(Foot::letter).orElse(null),
+        place.description(),
+        place.after().label(),
+        !place.isWithoutWeight() && place.foot().isPresent(),
+        place.turn().label(),
+        place.facing().eighths(),
+        place.figure(),
+        place.run(),
+        place.step(),
+        place.call(),
+        place.note());
+  }
+
+  private static WallView wall(Wall wall) {
+    return new WallView(
+        wall.number(),
+        wall.part(),
+        wall.startFacing().eighths(),
+        wall.endFacing().eighths(),
+        wall.startCount(),
+        wall.counts(),
+        wall.startMillis().isPresent() ? wall.startMillis().getAsLong() : null,
+        wall.events().stream()
+            .map(event ->
+                new EventView(
+                    event.kind().name().toLowerCase(java.util.Locale.ROOT),
+                    event.label(),
+                    event.after(),
+                    event.counts(),
+                    event.from().eighths(),
+                    event.to().eighths()))
+            .toList());
+  }
+
+  private static List<FigureView> figures(Dance dance, FigureBook book) {
+    return dance.parts().stream()
+        .flatMap(part -> part.places().stream())
+        .map(Place::figure)
+        .distinct()
+        .flatMap(name -> book.find(name).stream())
+        .map((Figure figure) -> new FigureView(figure.name(), figure.level().label(), figure.say()))
+        .toList();
+  }
+
+  private static Remark remark(Diagnostic one, SourceText source) {
+    return new Remark(
+        one.severity().word(),
+        one.code(),
+        source.line(one.span().start()),
+        source.column(one.span().start()),
+        one.span().start(),
+        one.span().end(),
+        one.message(),
+        one.mends().stream()
+            .map(mend ->
+                new MendView(
+                    mend.label(), mend.span().start(), mend.span().end(), mend.replacement()))
+            .toList());
+  }
+}

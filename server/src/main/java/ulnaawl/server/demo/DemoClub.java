@@ -1,0 +1,163 @@
+package ulnaawl.server.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.TemporalAdjusters;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.figure.Level;
+import ulnaawl.learning.Evidence;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
+import ulnaawl.server.classes.ClassService;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.GroupDraft;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.Role;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** Loads an invented club into an empty database: people, groups, dances, six weeks of history. */
+@Component
+@ConditionalOnProperty("ulna.demo")
+class DemoClub {
+
+  private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
+  private static final String PASSWORD = "lantern-light";
+
+  private final PeopleService people;
+  private final GroupService groups;
+  private final DanceService dances;
+  private final ClassService classes;
+  private final Today today;
+
+  DemoClub(
+      PeopleService people,
+      GroupService groups,
+      DanceService dances,
+      ClassService classes,
+      Today today) {
+    this.people = people;
+    this.groups = groups;
+    this.dances = dances;
+    this.classes = classes;
+    this.today = today;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  @Transactional
+  public void load() {
+    if (!people.needsSetup()) {
+      return;
+    }
+    SignedIn oda = people.add("Oda Marsh", PASSWORD, Role.INSTRUCTOR, "Demo");
+    people.add("Wilma Otterspoor", PASSWORD, Role.INSTRUCTOR, "Demo");
+    people.add("Tomas Brandl", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    people.add("Ines Kallas", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    Map<String, Long> danceIds = loadDances();
+    Map<String, GroupRow> groupRows = loadGroups();
+    loadHistory(danceIds, groupRows);
+    for (GroupRow group : groupRows.values()) {
+      LocalDate next = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
+      classes.plan(group.id(), next, group.minutes(), oda);
+    }
+    LOG.info("The demo club is loaded");
+  }
+
+  private Map<String, Long> loadDances() {
+    Map<String, Long> ids = new LinkedHashMap<>();
+    try {
+      Resource[] files =
+          new PathMatchingResourcePatternResolver().getResources("classpath:/demo/dances/*.txt");
+      for (Resource file : files) {
+        String name = String.valueOf(file.getFilename()).replace(".txt", "");
+        ids.put(
+            name, dances.addFor(file.getContentAsString(StandardCharsets.UTF_8), "Oda Marsh").id());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return ids;
+  }
+
+  private Map<String, GroupRow> loadGroups() {
+    List<GroupDraft> drafts =
+        List.of(
+            new GroupDraft(
+                "Monday Newcomers",
+                Level.ABSOLUTE_BEGINNER,
+                DayOfWeek.MONDAY,
+                LocalTime.of(19, 0),
+                60,
+                "Millbrook parish hall"),
+            new GroupDraft(
+                "Tuesday Steppers",
+                Level.HIGH_BEGINNER,
+                DayOfWeek.TUESDAY,
+                LocalTime.of(19, 30),
+                75,
+                "Fire station, upstairs"),
+            new GroupDraft(
+                "Thursday Turners",
+                Level.IMPROVER,
+                DayOfWeek.THURSDAY,
+                LocalTime.of(20, 0),
+                90,
+                "Millbrook parish hall"));
+    Map<String, GroupRow> rows = new LinkedHashMap<>();
+    for (GroupDraft draft : drafts) {
+      rows.put(draft.name(), groups.addFor(draft, "Oda Marsh"));
+    }
+    return rows;
+  }
+
+  private void loadHistory(Map<String, Long> danceIds, Map<String, GroupRow> groupRows) {
+    for (String line : text("/demo/history.txt").lines().toList()) {
+      if (line.isBlank() || line.startsWith("#")) {
+        continue;
+      }
+      String[] cells = line.split("\\|", -1);
+      GroupRow group = groupRows.get(cells[0].strip());
+      Long dance = danceIds.get(cells[3].strip());
+      if (group == null || dance == null) {
+        throw new IllegalStateException("The demo history names something unknown: " + line);
+      }
+      LocalDate last = today.date().with(TemporalAdjusters.previous(group.weekday()));
+      LocalDate day = last.minusWeeks(Integer.parseInt(cells[1].strip()) - 1L);
+      Evidence happened =
+          new Evidence(
+              day,
+              Happened.valueOf(cells[4].strip()),
+              Integer.parseInt(cells[5].strip()),
+              Outcome.valueOf(cells[6].strip()),
+              cells[2].strip());
+      groups.record(group.id(), dance, Optional.empty(), happened, cells[7].strip());
+    }
+  }
+
+  private static String text(String resource) {
+    try {
+      return new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

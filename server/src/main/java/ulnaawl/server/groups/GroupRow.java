@@ -1,0 +1,22 @@
+package ulnaawl.server.groups;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import ulnaawl.figure.Level;
+
+/**
+ * A group as it is stored.
+ *
+ * @param weekday when it meets
+ * @param minutes how long its class lasts
+ * @param place where
+ */
+public record GroupRow(
+    long id,
+    String name,
+    Level level,
+    DayOfWeek weekday,
+    LocalTime startsAt,
+    int minutes,
+    String place,
+    int version) {}

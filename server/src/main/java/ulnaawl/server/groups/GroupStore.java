@@ -1,0 +1,80 @@
+package ulnaawl.server.groups;
+
+import static ulnaawl.server.tables.Tables.DANCE_GROUP;
+
+import java.time.DayOfWeek;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import ulnaawl.figure.Level;
+import ulnaawl.server.tables.tables.records.DanceGroupRecord;
+
+/** Groups in the database. */
+@Repository
+class GroupStore {
+
+  private final DSLContext database;
+
+  GroupStore(DSLContext database) {
+    this.database = database;
+  }
+
+  List<GroupRow> all() {
+    return database
+        .selectFrom(DANCE_GROUP)
+        .orderBy(DANCE_GROUP.WEEKDAY, DANCE_GROUP.STARTS_AT, DANCE_GROUP.NAME)
+        .fetch(GroupStore::row);
+  }
+
+  Optional<GroupRow> find(long id) {
+    return database
+        .selectFrom(DANCE_GROUP)
+        .where(DANCE_GROUP.ID.eq(id))
+        .fetchOptional(GroupStore::row);
+  }
+
+  long add(GroupDraft draft) {
+    return database
+        .insertInto(DANCE_GROUP)
+        .set(values(draft))
+        .set(DANCE_GROUP.VERSION, 1)
+        .returningResult(DANCE_GROUP.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  /** Whether the group still had that version, and so was changed. */
+  boolean change(long id, int version, GroupDraft draft) {
+    return database
+            .update(DANCE_GROUP)
+            .set(values(draft))
+            .set(DANCE_GROUP.VERSION, version + 1)
+            .where(DANCE_GROUP.ID.eq(id).and(DANCE_GROUP.VERSION.eq(version)))
+            .execute()
+        == 1;
+  }
+
+  private DanceGroupRecord values(GroupDraft draft) {
+    DanceGroupRecord values = new DanceGroupRecord();
+    values.setName(draft.name().strip());
+    values.setLevel(draft.level().name());
+    values.setWeekday(draft.weekday().getValue());
+    values.setStartsAt(draft.startsAt());
+    values.setMinutes(draft.minutes());
+    values.setPlace(draft.place().strip());
+    return values;
+  }
+
+  private static GroupRow row(DanceGroupRecord row) {
+    return new GroupRow(
+        row.getId(),
+        row.getName(),
+        Level.valueOf(row.getLevel()),
+        DayOfWeek.of(row.getWeekday()),
+        row.getStartsAt(),
+        row.getMinutes(),
+        row.getPlace(),
+        row.getVersion());
+  }
+}

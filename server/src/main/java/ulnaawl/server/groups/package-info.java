@@ -1,0 +1,5 @@
+/** The club's groups and what each has learned. */
+@NullMarked
+package ulnaawl.server.groups;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The server: one package a feature, and the platform that they stand on. */
+@NullMarked
+package ulnaawl.server;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,75 @@
+package ulnaawl.server.platform;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.config.BeanDefinition;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.type.filter.RegexPatternTypeFilter;
+
+/** Makes the OpenAPI text say what the records say: a component is there unless it is nullable. */
+@Configuration
+class OpenApiShape {
+
+  @Bean
+  @SuppressWarnings("unchecked")
+  OpenApiCustomizer requiredUnlessNullable() {
+    Map<String, Class<?>> records = records();
+    return api -> {
+      api.setInfo(new Info().title("Ulna Awl").version("1"));
+      api.setServers(List.of());
+      schemas(api)
+          .forEach((name, schema) -> {
+            Class<?> type = records.get(name);
+            if (type != null) {
+              schema.setRequired(required(type));
+            }
+          });
+    };
+  }
+
+  @SuppressWarnings("rawtypes")
+  private static Map<String, Schema> schemas(OpenAPI api) {
+    return api.getComponents() == null || api.getComponents().getSchemas() == null
+        ? Map.of()
+        : api.getComponents().getSchemas();
+  }
+
+  private static List<String> required(Class<?> type) {
+    List<String> names = new ArrayList<>();
+    for (RecordComponent component : type.getRecordComponents()) {
+      if (!component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+        names.add(component.getName());
+      }
+    }
+    return names;
+  }
+
+  private static Map<String, Class<?>> records() {
+    var scanner = new ClassPathScanningCandidateComponentProvider(false);
+    scanner.addIncludeFilter(new RegexPatternTypeFilter(Pattern.compile("ulnaawl\\.server\\..*")));
+    Map<String, Class<?>> found = new HashMap<>();
+    for (BeanDefinition definition : scanner.findCandidateComponents("ulnaawl.server")) {
+      try {
+        String name = definition.getBeanClassName();
+        Class<?> type = name == null ? Object.class : Class.forName(name);
+        if (type.isRecord()) {
+          found.put(type.getSimpleName(), type);
+        }
+      } catch (ClassNotFoundException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,43 @@
+package ulnaawl.server.platform;
+
+import org.springframework.http.HttpStatus;
+
+/** Something that cannot be done, said in words for the person who asked. */
+public final class Problem extends RuntimeException {
+
+  private final HttpStatus status;
+
+  private Problem(HttpStatus status, String message) {
+    super(message);
+    this.status = status;
+  }
+
+  /** The thing is not there (any more). */
+  public static Problem gone(String message) {
+    return new Problem(HttpStatus.NOT_FOUND, message);
+  }
+
+  /** Somebody else changed it in the meantime, or it is there already. */
+  public static Problem conflict(String message) {
+    return new Problem(HttpStatus.CONFLICT, message);
+  }
+
+  /** What was sent cannot be taken; the message says why and what would do. */
+  public static Problem rejected(String message) {
+    return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, message);
+  }
+
+  /** Too many tries; wait. */
+  public static Problem tooMany(String message) {
+    return new Problem(HttpStatus.TOO_MANY_REQUESTS, message);
+  }
+
+  /** Name or password are wrong, or nobody is signed in. */
+  public static Problem notSignedIn(String message) {
+    return new Problem(HttpStatus.UNAUTHORIZED, message);
+  }
+
+  public HttpStatus status() {
+    return status;
+  }
+}

@@ -1,0 +1,73 @@
+package ulnaawl.server.platform;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Who may ask for what: signing in and the app itself are open, everything else is not. */
+@Configuration
+@EnableMethodSecurity
+class Security {
+
+  private static final String POLICY =
+      "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'"
+          + " data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'";
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository sessions) {
+    return http.csrf(csrf -> csrf.spa())
+        .securityContext(context -> context.securityContextRepository(sessions))
+        .authorizeHttpRequests(requests ->
+            requests
+                .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
+                .permitAll()
+                .requestMatchers(HttpMethod.GET, "/api/session", "/api/setup")
+                .permitAll()
+                .requestMatchers("/api/**")
+                .authenticated()
+                .requestMatchers(HttpMethod.GET, "/**")
+                .permitAll()
+                .anyRequest()
+                .denyAll())
+        .exceptionHandling(errors ->
+            errors
+                .authenticationEntryPoint(
+                    (_, response, _) -> ProblemWriter.write(response, 401, "Sign in first."))
+                .accessDeniedHandler((_, response, _) ->
+                    ProblemWriter.write(response, 403, "This is not allowed; sign in again.")))
+        .headers(
+            headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY)))
+        .formLogin(form -> form.disable())
+        .httpBasic(basic -> basic.disable())
+        .logout(logout -> logout.disable())
+        .requestCache(cache -> cache.disable())
+        .build();
+  }
+
+  @Bean
+  SecurityContextRepository sessions() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  @Bean
+  PasswordEncoder passwords() {
+    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  /** There are no other accounts than the club's own; this keeps a default one from being made. */
+  @Bean
+  UserDetailsService noOtherAccounts() {
+    return name -> {
+      throw new UsernameNotFoundException(name);
+    };
+  }
+}

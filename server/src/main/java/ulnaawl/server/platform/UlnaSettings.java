@@ -1,0 +1,15 @@
+package ulnaawl.server.platform;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * Settings of the product.
+ *
+ * @param data folder of the database
+ * @param demo whether the invented club is loaded into an empty database
+ * @param today a day to take for today, for pictures and tests; the real one where missing
+ */
+@ConfigurationProperties("ulna")
+public record UlnaSettings(String data, boolean demo, @Nullable LocalDate today) {}

@@ -1,0 +1,43 @@
+package ulnaawl.server.platform;
+
+import java.io.IOException;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Serves the web application; an address inside it leads to its one page. */
+@Configuration
+class WebPages implements WebMvcConfigurer {
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+    registry
+        .addResourceHandler("/**")
+        .addResourceLocations("classpath:/static/")
+        .setCacheControl(CacheControl.noCache())
+        .resourceChain(true)
+        .addResolver(new OnePage());
+  }
+
+  private static final class OnePage extends PathResourceResolver {
+    @Override
+    protected @Nullable Resource getResource(String path, Resource location) throws IOException {
+      Resource asked = super.getResource(path, location);
+      if (asked != null) {
+        return asked;
+      }
+      boolean inside = !path.startsWith("api/") && !path.contains(".");
+      return inside ? new ClassPathResource("/static/index.html") : null;
+    }
+  }
+}

@@ -1,0 +1,205 @@
+package ulnaawl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.SerializationFeature;
+
+/** Every endpoint has its role check and its limits. */
+public class AccessTest extends ServerTest {
+
+  private static final Path CONTRACT = Path.of("../web/src/api/openapi.json");
+
+  /**
+   * What a co-instructor may call besides reading; everything else that writes is an instructor's.
+   */
+  private static final List<String> CO_INSTRUCTORS_WRITE =
+      List.of(
+          "delete /api/session",
+          "post /api/dances/check",
+          "post /api/classes",
+          "put /api/classes/{id}",
+          "delete /api/classes/{id}",
+          "post /api/classes/{id}/plan",
+          "post /api/classes/{id}/record",
+          "delete /api/classes/{id}/record",
+          "post /api/groups/{id}/record",
+          "delete /api/groups/{id}/record/{entry}");
+
+  private static final Map<String, String> BODIES =
+      Map.of(
+          "post /api/dances", "{'stepText':'title: X'}",
+          "put /api/dances/{id}", "{'stepText':'title: X','version':1}",
+          "post /api/groups",
+              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':0}",
+          "put /api/groups/{id}",
+              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':1}",
+          "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}");
+
+  private record Endpoint(String method, String path) {
+    String name() {
+      return method + " " + path;
+    }
+
+    String address() {
+      String filled = path.replaceAll("\\{\\w+}", "1");
+      return method.equals("delete") ? filled + "?version=999" : filled;
+    }
+  }
+
+  private List<Endpoint> endpoints() {
+    List<Endpoint> found = new ArrayList<>();
+    JsonNode paths = instructor().get("/api/openapi").body().get("paths");
+    paths
+        .propertyStream()
+        .forEach(path ->
+            path.getValue()
+                .propertyStream()
+                .forEach(method -> found.add(new Endpoint(method.getKey(), path.getKey()))));
+    assertTrue(found.size() > 20, found.toString());
+    return found;
+  }
+
+  private static Client.Answer call(Client client, Endpoint endpoint) {
+    String body = Client.json(BODIES.getOrDefault(endpoint.name(), "{}"));
+    return switch (endpoint.method()) {
+      case "get" -> client.get(endpoint.address());
+      case "post" -> client.post(endpoint.address(), body);
+      case "put" -> client.put(endpoint.address(), body);
+      case "delete" -> client.delete(endpoint.address());
+      default -> throw new AssertionError(endpoint.name());
+    };
+  }
+
+  @Test
+  public void nobodySeesAnythingButTheDoor() {
+    Client nobody = nobody();
+    for (Endpoint endpoint : endpoints()) {
+      boolean door =
+          List.of("get /api/session", "post /api/session", "post /api/setup")
+              .contains(endpoint.name());
+      Client.Answer answer = call(nobody, endpoint);
+      assertEquals(answer.status() == 401, !door, endpoint.name() + " gave " + answer.status());
+    }
+    assertEquals(nobody.get("/api/openapi").status(), 401);
+  }
+
+  @Test
+  public void coInstructorsWriteOnlyWhatTheyMay() {
+    Client colleague = coInstructor();
+    for (Endpoint endpoint : endpoints()) {
+      boolean writes = !endpoint.method().equals("get");
+      boolean door = endpoint.path().equals("/api/session") || endpoint.path().equals("/api/setup");
+      boolean instructorsOnly =
+          endpoint.path().equals("/api/people")
+              || (writes && !door && !CO_INSTRUCTORS_WRITE.contains(endpoint.name()));
+      if (!door) {
+        Client.Answer answer = call(colleague, endpoint);
+        assertEquals(
+            answer.status() == 403, instructorsOnly, endpoint.name() + " gave " + answer.status());
+      }
+    }
+  }
+
+  @Test
+  public void writesNeedTheToken() {
+    Client client = instructor();
+    assertEquals(client.postWithoutToken("/api/dances/check", "{\"stepText\":\"\"}").status(), 403);
+  }
+
+  @Test
+  public void signingInIsGuarded() {
+    Client client = nobody();
+    String wrong = Client.json("{'name':'Nobody Here','password':'wrong wrong'}");
+    for (int i = 0; i < 8; i++) {
+      assertEquals(client.post("/api/session", wrong).status(), 401);
+    }
+    assertEquals(client.post("/api/session", wrong).status(), 429);
+    assertEquals(
+        client
+            .post("/api/setup", Client.json("{'name':'Thief','password':'wrong wrong'}"))
+            .status(),
+        409);
+    assertEquals(client.post("/api/session", "{").status(), 400);
+    assertEquals(
+        client.post("/api/session", Client.json("{'name':'','password':'x'}")).status(), 422);
+  }
+
+  @Test
+  public void signingOutEndsTheSession() {
+    Client client = instructor();
+    assertEquals(client.get("/api/groups").status(), 200);
+    assertEquals(client.delete("/api/session").status(), 204);
+    assertEquals(client.get("/api/groups").status(), 401);
+  }
+
+  @DataProvider
+  public Object[][] limits() {
+    return new Object[][] {
+      {"/api/dances/check", "{\"stepText\":\"" + "x".repeat(2_000_000) + "\"}", 413},
+      {"/api/dances", "{\"stepText\":\"" + "x".repeat(70_000) + "\"}", 422},
+      {"/api/dances", "{\"stepText\":\"\\u0000\"}", 422},
+      {"/api/dances", "{\"stepText\":null}", 422},
+      {"/api/dances", "{\"words\":\"x\"}", 400},
+      {"/api/classes", "{\"group\":1,\"date\":\"2026-12-01\",\"minutes\":100000}", 422},
+      {"/api/classes", "{\"group\":999,\"date\":\"2026-12-01\",\"minutes\":60}", 404},
+      {"/api/classes", "{\"group\":1,\"date\":\"1999-12-01\",\"minutes\":60}", 422},
+    };
+  }
+
+  @Test(dataProvider = "limits")
+  public void tooMuchIsRefusedInWords(String path, String body, int status) {
+    Client.Answer answer = instructor().post(path, body);
+    assertEquals(answer.status(), status, answer.raw().body());
+    assertFalse(answer.detail().isBlank());
+    assertEquals(
+        answer.raw().headers().firstValue("Content-Type").orElse(""), "application/problem+json");
+  }
+
+  @Test
+  public void pagesAreSafeAndDeepLinksLeadIn() {
+    Client.Answer page = nobody().get("/dances/3");
+    assertEquals(page.status(), 200);
+    assertTrue(page.raw().body().contains("<div id=\"app\">"));
+    assertTrue(
+        page.raw()
+            .headers()
+            .firstValue("Content-Security-Policy")
+            .orElse("")
+            .contains("default-src 'self'"));
+    assertEquals(nobody().get("/nothing.js").status(), 404);
+    assertEquals(instructor().get("/api/nothing").status(), 404);
+  }
+
+  /** Update with: ./ulna contract. */
+  @Test
+  public void theContractIsWhatTheWebIsBuiltFrom() throws IOException {
+    ObjectMapper mapper =
+        tools.jackson.databind.json.JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
+    String now =
+        mapper.writeValueAsString(instructor().get("/api/openapi").body()).replace("\r\n", "\n")
+            + "\n";
+    if (Boolean.getBoolean("ulna.contract.write")) {
+      Files.writeString(CONTRACT, now);
+    }
+    assertEquals(
+        Files.readString(CONTRACT, StandardCharsets.UTF_8),
+        now,
+        "The server's contract has changed; run ./ulna contract and look at the difference");
+  }
+}

@@ -1,0 +1,106 @@
+package ulnaawl.server;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** A browser's half of the conversation: cookies, the token, JSON. */
+final class Client {
+
+  private static final ObjectMapper MAPPER = new ObjectMapper();
+
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final String base;
+
+  Client(int port) {
+    this.base = "http://localhost:" + port;
+  }
+
+  /** An answer: its status and its body, an empty object where it has none. */
+  record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+    String detail() {
+      return body.path("detail").asString("");
+    }
+  }
+
+  static Client signedIn(int port, String name, String password) {
+    Client client = new Client(port);
+    Answer answer =
+        client.post(
+            "/api/session", json("{'name':'%s','password':'%s'}".formatted(name, password)));
+    if (answer.status() != 200) {
+      throw new AssertionError("Not signed in: " + answer.raw().body());
+    }
+    return client;
+  }
+
+  static String json(String withSingleQuotes) {
+    return withSingleQuotes.replace('\'', '"');
+  }
+
+  static String quoted(String text) {
+    return MAPPER.writeValueAsString(text);
+  }
+
+  Answer get(String path) {
+    return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
+  }
+
+  Answer post(String path, String body) {
+    return send(write(path).POST(HttpRequest.BodyPublishers.ofString(body)));
+  }
+
+  Answer put(String path, String body) {
+    return send(write(path).PUT(HttpRequest.BodyPublishers.ofString(body)));
+  }
+
+  Answer delete(String path) {
+    return send(write(path).DELETE());
+  }
+
+  /** A write without the token that proves the page is ours. */
+  Answer postWithoutToken(String path, String body) {
+    return send(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(body)));
+  }
+
+  private HttpRequest.Builder write(String path) {
+    if (token().isEmpty()) {
+      get("/api/session");
+    }
+    return HttpRequest.newBuilder(URI.create(base + path))
+        .header("Content-Type", "application/json")
+        .header("X-XSRF-TOKEN", token());
+  }
+
+  private String token() {
+    return cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .orElse("");
+  }
+
+  private Answer send(HttpRequest.Builder request) {
+    try {
+      HttpResponse<String> raw = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      String type = raw.headers().firstValue("Content-Type").orElse("");
+      JsonNode body =
+          type.contains("json") && !raw.body().isEmpty()
+              ? MAPPER.readTree(raw.body())
+              : MAPPER.createObjectNode();
+      return new Answer(raw.statusCode(), body, raw);
+    } catch (IOException | InterruptedException e) {
+      throw new AssertionError(e);
+    }
+  }
+}

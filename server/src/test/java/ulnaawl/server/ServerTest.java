@@ -1,0 +1,52 @@
+package ulnaawl.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+
+/** A real server on a free port with a real H2 file, the demo club in it, on a fixed day. */
+@SpringBootTest(
+    classes = UlnaAwl.class,
+    webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+    properties = {"ulna.demo=true", "ulna.today=2026-11-24"})
+@DirtiesContext
+abstract class ServerTest extends AbstractTestNGSpringContextTests {
+
+  static final String PASSWORD = "lantern-light";
+
+  @LocalServerPort private int port;
+
+  @DynamicPropertySource
+  static void data(DynamicPropertyRegistry registry) {
+    registry.add("ulna.data", ServerTest::folder);
+  }
+
+  private static String folder() {
+    try {
+      return Files.createTempDirectory("ulna-test").toString();
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  int port() {
+    return port;
+  }
+
+  Client nobody() {
+    return new Client(port);
+  }
+
+  Client instructor() {
+    return Client.signedIn(port, "Oda Marsh", PASSWORD);
+  }
+
+  Client coInstructor() {
+    return Client.signedIn(port, "Tomas Brandl", PASSWORD);
+  }
+}
