@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useSession } from '@/composables/useSession'
+import { useTheme } from '@/composables/useTheme'
+
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const { theme, toggle } = useTheme()
+const bare = computed(() => route.meta.bare === true || !session.name)
+
+const PLACES = [
+  { to: '/classes', name: 'Classes' },
+  { to: '/dances', name: 'Dances' },
+  { to: '/groups', name: 'Groups' },
+]
+
+async function signOut() {
+  await session.end()
+  await router.push('/sign-in')
+}
+</script>
+
+<template>
+  <a class="skip" href="#main">Skip to the page</a>
+  <header v-if="!bare" class="bar no-print">
+    <RouterLink to="/classes" class="name">Ulna Awl</RouterLink>
+    <nav aria-label="Main">
+      <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
+        place.name
+      }}</RouterLink>
+      <RouterLink v-if="session.isInstructor" to="/people" class="place">People</RouterLink>
+    </nav>
+    <div class="me">
+      <span class="who">{{ session.name }}</span>
+      <button class="quiet-button" type="button" @click="toggle">
+        {{ theme === 'dark' ? 'Light' : 'Dark' }}
+      </button>
+      <button class="quiet-button" type="button" @click="signOut">Sign out</button>
+    </div>
+  </header>
+  <main id="main" :class="{ page: !bare }" tabindex="-1">
+    <RouterView />
+  </main>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 10;
+  background: var(--chalk);
+  padding: 8px;
+}
+.bar {
+  background: var(--plum);
+  color: var(--on-plum);
+  display: flex;
+  align-items: center;
+  gap: var(--space-5);
+  padding: 0 var(--space-5);
+  min-height: 56px;
+  /* Lines of dancers on the floor, seen from above. */
+  background-image: radial-gradient(circle, rgb(253 246 234 / 10%) 2px, transparent 2.5px);
+  background-size: 18px 14px;
+}
+.name {
+  font: 800 22px var(--type-head);
+  color: var(--on-plum);
+  text-decoration: none;
+  letter-spacing: -0.02em;
+}
+nav {
+  display: flex;
+  gap: var(--space-1);
+  align-self: stretch;
+}
+.place {
+  color: var(--on-plum);
+  text-decoration: none;
+  font-weight: 600;
+  padding: 0 var(--space-3);
+  display: grid;
+  align-items: center;
+  border-bottom: 4px solid transparent;
+  border-top: 4px solid transparent;
+}
+.place.router-link-active {
+  border-bottom-color: var(--brass-mark);
+}
+.me {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+  gap: var(--space-2);
+}
+.quiet-button {
+  background: none;
+  border: 1px solid rgb(253 246 234 / 45%);
+  border-radius: var(--radius-small);
+  color: inherit;
+  padding: 3px 10px;
+  cursor: pointer;
+  font-size: 14px;
+}
+.page {
+  max-width: 1320px;
+  margin: 0 auto;
+  padding: var(--space-5);
+}
+main:focus {
+  outline: none;
+}
+@media (max-width: 700px) {
+  .bar {
+    flex-wrap: wrap;
+    gap: 0 var(--space-2);
+    padding: var(--space-1) var(--space-3) 0;
+  }
+  nav {
+    order: 3;
+    width: 100%;
+    min-height: 44px;
+  }
+  .place {
+    padding: 0 var(--space-2);
+  }
+  .who {
+    display: none;
+  }
+  .page {
+    padding: var(--space-3);
+  }
+  .quiet-button {
+    min-height: 36px;
+  }
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import FootSign from '@/components/foot-sign/FootSign.vue'
+import { clock } from '@/domain/facing'
+import { COLUMNS_A_COUNT, layOut } from '@/domain/strip'
+
+/** Places on a ruler of counts: the call above, the moving foot, its weight and turn below. */
+const props = defineProps<{ places: Schemas['PlaceView'][]; counts: number; width?: number }>()
+const cells = computed(() => layOut(props.places, props.counts))
+const columns = computed(() => props.counts * COLUMNS_A_COUNT)
+/** A shorter section is drawn shorter, so that a count is as wide everywhere. */
+const share = computed(() => (props.counts / Math.max(props.width ?? props.counts, props.counts)) * 100)
+</script>
+
+<template>
+  <ol
+    class="strip"
+    :style="{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, width: `${share}%` }"
+  >
+    <li
+      v-for="n in counts"
+      :key="`n${n}`"
+      class="count"
+      aria-hidden="true"
+      :style="{ gridColumn: `${(n - 1) * COLUMNS_A_COUNT + 1} / span ${COLUMNS_A_COUNT}` }"
+    >
+      {{ n }}
+    </li>
+    <template v-for="(cell, i) in cells" :key="i">
+      <li
+        v-if="cell.opens"
+        class="call"
+        :title="cell.place.call"
+        :style="{ gridColumn: `${cell.column + 1} / span ${cell.figureSpan}` }"
+      >
+        {{ cell.place.call }}
+      </li>
+      <li
+        class="place"
+        :title="`${cell.place.count}: ${cell.place.action}${cell.place.foot ? ` ${cell.place.foot}` : ''}, weight on ${cell.place.weight}, facing ${clock(cell.place.facing)}${cell.place.note ? ` (${cell.place.note})` : ''}`"
+        :style="{ gridColumn: `${cell.column + 1} / span ${cell.span}` }"
+      >
+        <FootSign :foot="cell.place.foot" :weight="cell.place.takesWeight" :size="cell.span < 3 ? 17 : 22" />
+        <span v-if="cell.place.turn" class="turned">{{ cell.place.turn }}</span>
+      </li>
+    </template>
+  </ol>
+</template>
+
+<style scoped>
+.strip {
+  display: grid;
+  grid-auto-flow: row dense;
+  grid-template-rows: auto auto auto;
+  row-gap: 3px;
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.count {
+  grid-row: 1;
+  font: 600 12px var(--type);
+  color: var(--ink-soft);
+  border-left: 1px solid var(--rule);
+  padding-left: 4px;
+}
+.call {
+  grid-row: 2;
+  background: var(--board);
+  border-radius: 4px;
+  padding: 1px 5px;
+  margin-right: 2px;
+  font-size: 13px;
+  font-weight: 600;
+  line-height: 1.3;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.place {
+  grid-row: 3;
+  position: relative;
+  display: flex;
+  align-items: center;
+  gap: 3px;
+  padding-left: 2px;
+  min-height: 24px;
+}
+.turned {
+  font-size: 12px;
+  font-weight: 700;
+  color: var(--plum-bright);
+  white-space: nowrap;
+}
+@media (max-width: 600px) {
+  .call {
+    font-size: 11px;
+    padding: 1px 2px;
+  }
+  .turned {
+    position: absolute;
+    top: 22px;
+    font-size: 10px;
+  }
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+
+/** A level as seven steps of a stair, filled up to it, and its name. */
+const props = defineProps<{ level: string; stated?: string }>()
+
+const LEVELS = [
+  'absolute beginner',
+  'beginner',
+  'high beginner',
+  'improver',
+  'easy intermediate',
+  'intermediate',
+  'advanced',
+]
+const height = computed(() => LEVELS.indexOf(props.level) + 1)
+const differs = computed(() => props.stated && props.stated !== props.level)
+</script>
+
+<template>
+  <span class="level" :title="`measured: ${level}${stated ? `, stated: ${stated}` : ''}`">
+    <svg width="30" height="16" viewBox="0 0 35 16" aria-hidden="true">
+      <rect
+        v-for="n in 7"
+        :key="n"
+        :class="{ on: n <= height }"
+        :x="(n - 1) * 5"
+        :y="14 - n * 2"
+        width="4"
+        :height="n * 2 + 2"
+      />
+    </svg>
+    <span
+      >{{ level }}<small v-if="differs"> (stated {{ stated }})</small></span
+    >
+  </span>
+</template>
+
+<style scoped>
+.level {
+  display: inline-flex;
+  align-items: center;
+  gap: 7px;
+}
+rect {
+  fill: var(--rule);
+}
+rect.on {
+  fill: var(--plum-bright);
+}
+small {
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+/** How far a group is with a dance: a disc that fills as it settles, cracked when it is rusty. */
+defineProps<{ stage: string; label?: string }>()
+
+const WORDS: Record<string, string> = {
+  NOT_STARTED: 'not started',
+  STARTED: 'started',
+  TAUGHT: 'taught',
+  PRACTISED: 'practised',
+  KNOWN: 'known',
+  RUSTY: 'rusty',
+}
+const FILL: Record<string, number> = {
+  NOT_STARTED: 0,
+  STARTED: 3,
+  TAUGHT: 7,
+  PRACTISED: 11,
+  KNOWN: 16,
+  RUSTY: 16,
+}
+</script>
+
+<template>
+  <span class="chip" :class="stage.toLowerCase()">
+    <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+      <defs>
+        <clipPath :id="`fill-${stage}`"><rect x="0" :y="16 - FILL[stage]" width="16" height="16" /></clipPath>
+      </defs>
+      <circle class="rim" cx="8" cy="8" r="6.5" />
+      <circle class="fill" cx="8" cy="8" r="6.5" :clip-path="`url(#fill-${stage})`" />
+      <path v-if="stage === 'RUSTY'" class="crack" d="M9 1 L6 7 L10 9 L6 15" />
+    </svg>
+    <template v-if="label"
+      >{{ label }}<span class="quiet">{{ WORDS[stage] }}</span></template
+    >
+    <template v-else>{{ WORDS[stage] }}</template>
+  </span>
+</template>
+
+<style scoped>
+.rim {
+  fill: none;
+  stroke: var(--plum-bright);
+  stroke-width: 1.5;
+}
+.fill {
+  fill: var(--plum-bright);
+}
+.crack {
+  fill: none;
+  stroke: var(--chalk);
+  stroke-width: 2;
+}
+.rusty .rim {
+  stroke: var(--brass);
+}
+.rusty .fill {
+  fill: var(--brass);
+}
+.quiet {
+  font-size: 12px;
+  font-weight: 400;
+}
+</style>

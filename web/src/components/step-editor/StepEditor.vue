@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import type { EditorView } from '@codemirror/view'
+import type { Schemas } from '@/api/client'
+import { makeEditor, replaceRange, showRemarks } from './editor'
+
+/** The text of a dance, with marks where something is to be said about it. */
+const props = defineProps<{ remarks: Schemas['Remark'][]; readonly?: boolean }>()
+const text = defineModel<string>({ required: true })
+
+const host = ref<HTMLElement>()
+let view: EditorView | undefined
+
+onMounted(() => {
+  view = makeEditor(host.value!, text.value, props.readonly ?? false, (now) => (text.value = now))
+  showRemarks(view, props.remarks)
+})
+onBeforeUnmount(() => view?.destroy())
+
+watch(text, (now) => {
+  if (view && now !== view.state.doc.toString()) replaceRange(view, 0, view.state.doc.length, now)
+})
+watch(
+  () => props.remarks,
+  (remarks) => view && showRemarks(view, remarks),
+)
+
+/** Puts the cursor at a place and shows it. */
+function goTo(offset: number) {
+  if (!view) return
+  const at = Math.min(offset, view.state.doc.length)
+  view.dispatch({ selection: { anchor: at }, scrollIntoView: true })
+  view.focus()
+}
+
+function mend(change: Schemas['MendView']) {
+  if (view) replaceRange(view, change.start, change.end, change.replacement)
+}
+
+defineExpose({ goTo, mend })
+</script>
+
+<template>
+  <div ref="host" class="editor" />
+</template>
+
+<style scoped>
+.editor {
+  border: 1px solid var(--ink-soft);
+  border-radius: var(--radius-small);
+  background: var(--chalk);
+  overflow: hidden;
+}
+.editor:focus-within {
+  outline: 3px solid var(--brass-mark);
+}
+</style>

@@ -1,0 +1,30 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+
+/** Who is signed in on this browser. */
+export const useSession = defineStore('session', () => {
+  const session = ref<Schemas['Session']>()
+  const name = computed(() => session.value?.name)
+  const isInstructor = computed(() => session.value?.role === 'INSTRUCTOR')
+  const needsSetup = computed(() => session.value?.needsSetup ?? false)
+
+  async function load() {
+    session.value = await ask(api.GET('/api/session'))
+  }
+
+  async function begin(body: Schemas['Credentials'], first: boolean) {
+    session.value = await ask(first ? api.POST('/api/setup', { body }) : api.POST('/api/session', { body }))
+  }
+
+  async function end() {
+    await ask(api.DELETE('/api/session'))
+    forget()
+  }
+
+  function forget() {
+    session.value = { needsSetup: false }
+  }
+
+  return { session, name, isInstructor, needsSetup, load, begin, end, forget }
+})

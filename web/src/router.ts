@@ -1,0 +1,50 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { onSignedOut } from '@/api/client'
+import { useSession } from '@/composables/useSession'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/classes' },
+    {
+      path: '/sign-in',
+      component: () => import('@/views/people/SignInView.vue'),
+      meta: { open: true, bare: true },
+    },
+    { path: '/dances', component: () => import('@/views/dances/DanceListView.vue') },
+    { path: '/dances/new', component: () => import('@/views/dances/DanceView.vue') },
+    { path: '/dances/:id(\\d+)', component: () => import('@/views/dances/DanceView.vue') },
+    { path: '/dances/:id(\\d+)/teach', component: () => import('@/views/teaching/TeachView.vue') },
+    {
+      path: '/dances/:id(\\d+)/run-through',
+      component: () => import('@/views/teaching/RunThroughView.vue'),
+      meta: { bare: true },
+    },
+    { path: '/classes', component: () => import('@/views/classes/AgendaView.vue') },
+    { path: '/classes/:id(\\d+)', component: () => import('@/views/classes/ClassView.vue') },
+    { path: '/groups', component: () => import('@/views/groups/GroupListView.vue') },
+    { path: '/groups/:id(\\d+)', component: () => import('@/views/groups/GroupView.vue') },
+    { path: '/people', component: () => import('@/views/people/PeopleView.vue') },
+    { path: '/:rest(.*)*', component: () => import('@/views/NowhereView.vue') },
+  ],
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  if (!session.session) {
+    try {
+      await session.load()
+    } catch {
+      // The page itself says that the server does not answer.
+    }
+  }
+  if (!to.meta.open && !session.name) return { path: '/sign-in', query: { next: to.fullPath } }
+  return true
+})
+
+onSignedOut(() => {
+  useSession().forget()
+  const here = router.currentRoute.value
+  if (!here.meta.open) void router.push({ path: '/sign-in', query: { next: here.fullPath } })
+})

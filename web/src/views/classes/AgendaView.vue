@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { onMounted } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, type Schemas } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+import { day, hourMinute, later } from '@/domain/time'
+import OrderBar from './OrderBar.vue'
+
+const router = useRouter()
+const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/classes')))
+const { busy, run } = useDo()
+
+onMounted(load)
+
+async function plan(coming: Schemas['Coming']) {
+  const body = { group: coming.group, date: coming.nextDate, minutes: coming.minutes }
+  let made: Schemas['ClassSheet'] | undefined
+  if (await run(async () => (made = await ask(api.POST('/api/classes', { body }))))) {
+    await router.push(`/classes/${made?.id}`)
+  }
+}
+
+function passed(coming: Schemas['Coming']): boolean {
+  return coming.nextDate < (data.value?.today ?? '')
+}
+</script>
+
+<template>
+  <div class="stack">
+    <h1>Coming classes</h1>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <p v-if="data.coming.length === 0" class="card">
+          There are no groups yet, so there are no classes. Begin with
+          <RouterLink to="/groups">the first group</RouterLink>.
+        </p>
+        <ul class="coming">
+          <li v-for="one in data.coming" :key="one.group" class="card">
+            <div class="head">
+              <p class="when">
+                {{ day(one.nextDate) }} <span class="number">{{ hourMinute(one.startsAt) }}</span>
+              </p>
+              <h2>
+                <RouterLink :to="`/groups/${one.group}`">{{ one.groupName }}</RouterLink>
+              </h2>
+              <LevelMark :level="one.level" />
+              <p class="quiet">{{ one.place }}</p>
+              <span v-if="passed(one)" class="chip due">not written down yet</span>
+            </div>
+            <template v-if="one.planned">
+              <OrderBar :lines="one.planned.lines" :minutes="one.planned.minutes" />
+              <ol class="lines">
+                <li v-for="line in one.planned.lines" :key="line.id">
+                  <span class="number quiet">{{ later(one.startsAt, line.start) }}</span>
+                  <span class="kind">{{ line.kindLabel }}</span>
+                  <span class="what">{{ line.title }}</span>
+                </li>
+              </ol>
+              <RouterLink :to="`/classes/${one.planned.id}`">
+                <el-button type="primary" tag="span">{{
+                  passed(one) ? 'Write it down' : 'Open the running order'
+                }}</el-button>
+              </RouterLink>
+            </template>
+            <el-button v-else type="primary" :loading="busy" @click="plan(one)"
+              >Plan {{ one.minutes }} minutes</el-button
+            >
+          </li>
+        </ul>
+
+        <section v-if="data.recent.length" class="stack">
+          <h2>Written down lately</h2>
+          <ul class="recent">
+            <li v-for="one in data.recent" :key="one.id">
+              <RouterLink :to="`/classes/${one.id}`">{{ day(one.date) }}, {{ one.groupName }}</RouterLink>
+              <span class="quiet">by {{ one.recordedBy }}{{ one.note ? `: “${one.note}”` : '' }}</span>
+            </li>
+          </ul>
+        </section>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.coming {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(360px, 100%), 1fr));
+  gap: var(--space-4);
+}
+.coming > li {
+  display: grid;
+  gap: var(--space-3);
+  align-content: start;
+  justify-items: start;
+  border-top: 6px solid var(--plum-bright);
+}
+.head {
+  display: grid;
+  gap: 2px;
+}
+.head h2 a {
+  color: inherit;
+  text-decoration: none;
+}
+.when {
+  font: 700 17px var(--type-head);
+  color: var(--plum-bright);
+}
+.lines {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  width: 100%;
+  display: grid;
+  gap: 2px;
+}
+.lines li {
+  display: grid;
+  grid-template-columns: 48px 78px 1fr;
+  gap: 6px;
+  align-items: baseline;
+}
+.kind {
+  font-size: 13px;
+  font-weight: 700;
+}
+.recent {
+  margin: 0;
+  padding-left: 20px;
+}
+</style>

@@ -1,0 +1,233 @@
+<script setup lang="ts">
+import { ElMessageBox } from 'element-plus'
+import 'element-plus/es/components/message-box/style/css'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import StepEditor from '@/components/step-editor/StepEditor.vue'
+import WallMap from '@/components/wall-map/WallMap.vue'
+import { useDo } from '@/composables/useDo'
+import { useSession } from '@/composables/useSession'
+import { minutesSeconds } from '@/domain/time'
+import RemarkList from './RemarkList.vue'
+import SectionList from './SectionList.vue'
+import { useDance } from './useDance'
+
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const dance = useDance()
+const { sheet, text, reading, problem, checking, changed, draft } = dance
+const { busy, run } = useDo()
+const editor = ref<InstanceType<typeof StepEditor>>()
+
+const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
+const errors = computed(
+  () => reading.value?.remarks.filter((remark) => remark.severity === 'error').length ?? 0,
+)
+const song = computed(() => reading.value?.songs[0])
+
+watch(
+  wanted,
+  (id) => {
+    if (id !== dance.id.value || !reading.value) void dance.open(id)
+  },
+  { immediate: true },
+)
+
+async function save() {
+  let id = 0
+  if (await run(async () => (id = await dance.save()), 'Saved.')) {
+    if (wanted.value !== id) await router.replace(`/dances/${id}`)
+  }
+}
+
+async function remove() {
+  try {
+    await ElMessageBox.confirm(
+      'The dance goes, and with it what groups have learned of it. Remove it?',
+      `Remove ${reading.value?.title}`,
+      { confirmButtonText: 'Remove', cancelButtonText: 'Keep', type: 'warning' },
+    )
+  } catch {
+    return
+  }
+  if (await run(dance.remove, 'Removed.')) await router.push('/dances')
+}
+
+function onKey(event: KeyboardEvent) {
+  if ((event.ctrlKey || event.metaKey) && event.key === 's') {
+    event.preventDefault()
+    if (session.isInstructor && changed.value) void save()
+  }
+}
+</script>
+
+<template>
+  <div class="stack" @keydown="onKey">
+    <PageState
+      :loading="checking"
+      :problem="reading ? '' : problem"
+      :ready="!!reading"
+      @again="dance.open(wanted)"
+    >
+      <template v-if="reading">
+        <div class="row spread">
+          <div>
+            <h1>{{ reading.title }}</h1>
+            <p class="quiet">
+              <template v-if="reading.by">by {{ reading.by }}</template>
+              <template v-if="song">
+                {{ reading.by ? '·' : '' }} “{{ song.title }}”{{ song.artist ? `, ${song.artist}` : ''
+                }}{{ song.bpm ? `, ${song.bpm} counts a minute` : ''
+                }}{{ song.seconds ? `, ${minutesSeconds(song.seconds)}` : '' }}
+              </template>
+            </p>
+          </div>
+          <div v-if="sheet && reading.sound" class="row no-print">
+            <RouterLink :to="`/dances/${sheet.id}/teach`"
+              ><el-button size="large" tag="span">Teach</el-button></RouterLink
+            >
+            <RouterLink :to="`/dances/${sheet.id}/run-through`">
+              <el-button size="large" type="primary" tag="span">Run through</el-button>
+            </RouterLink>
+          </div>
+        </div>
+
+        <div class="facts">
+          <span
+            ><b class="number">{{ reading.counts }}</b> counts</span
+          >
+          <span
+            ><b class="number">{{ reading.walls }}</b> {{ reading.walls === 1 ? 'wall' : 'walls' }}</span
+          >
+          <span>{{ reading.turn ? `turns ${reading.turn} a wall` : 'ends as it began' }}</span>
+          <span
+            >starts with weight <b>{{ reading.startWeight }}</b>, ends on <b>{{ reading.endWeight }}</b></span
+          >
+          <span
+            >intro <b class="number">{{ reading.intro }}</b></span
+          >
+          <el-popover trigger="click" :width="380">
+            <template #reference>
+              <button class="plain-button why" type="button">
+                <LevelMark :level="reading.level.measured" :stated="reading.level.stated" /> why?
+              </button>
+            </template>
+            <h3>{{ reading.level.measured }}, measured</h3>
+            <ul>
+              <li v-for="reason in reading.level.reasons" :key="reason">{{ reason }}</li>
+            </ul>
+            <p class="quiet">Ten points are a level; the table is a rule of thumb.</p>
+          </el-popover>
+        </div>
+
+        <div class="halves">
+          <SectionList :reading="reading" />
+          <div class="write no-print">
+            <div class="row spread">
+              <h2>Step text</h2>
+              <span role="status" class="quiet">
+                {{ checking ? 'Checking…' : errors ? `${errors} to mend` : 'No mistakes' }}
+              </span>
+            </div>
+            <p v-if="draft.restored.value" class="note">
+              This text was written here but not saved.
+              <button class="plain-button" type="button" @click="draft.discard()">
+                Go back to the saved one
+              </button>
+            </p>
+            <p v-if="problem" class="note wrong" role="alert">{{ problem }}</p>
+            <RemarkList
+              :remarks="reading.remarks"
+              :readonly="!session.isInstructor"
+              @show="editor?.goTo($event)"
+              @mend="editor?.mend($event)"
+            />
+            <StepEditor
+              ref="editor"
+              v-model="text"
+              :remarks="reading.remarks"
+              :readonly="!session.isInstructor"
+            />
+            <div v-if="session.isInstructor" class="row spread">
+              <el-button type="primary" :disabled="!changed && !!sheet" :loading="busy" @click="save">
+                {{ sheet ? 'Save' : 'Keep this dance' }}
+              </el-button>
+              <span class="quiet">
+                <template v-if="changed">Not saved yet; kept on this machine.</template>
+                <template v-else-if="sheet"
+                  >Saved, version {{ sheet.version }}, by {{ sheet.updatedBy }}.</template
+                >
+              </span>
+              <el-button v-if="sheet" text @click="remove">Remove</el-button>
+            </div>
+            <p v-else class="quiet">An instructor can change the text.</p>
+          </div>
+        </div>
+
+        <section class="stack">
+          <div class="row spread">
+            <h2>Walls</h2>
+            <span class="quiet"
+              >Room clock: 12 is the front of the hall, the thick side. The circle is where a wall ends.</span
+            >
+          </div>
+          <WallMap :walls="reading.sequence" :song-end="reading.songEnd" />
+        </section>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-2) var(--space-5);
+  border-block: 1px solid var(--rule);
+  padding: var(--space-2) 0;
+}
+.facts b {
+  font-size: 19px;
+}
+.why {
+  display: inline-flex;
+  gap: 8px;
+  text-decoration: underline dotted;
+}
+.halves {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 470px);
+  gap: var(--space-5);
+  align-items: start;
+}
+.write {
+  display: grid;
+  gap: var(--space-3);
+  position: sticky;
+  top: var(--space-3);
+  max-height: calc(100vh - 24px);
+  overflow: auto;
+}
+.note {
+  background: var(--brass-wash);
+  padding: var(--space-2) var(--space-3);
+  border-radius: var(--radius-small);
+}
+.note.wrong {
+  background: var(--wrong-wash);
+  color: var(--wrong);
+}
+@media (max-width: 1000px) {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .write {
+    position: static;
+    max-height: none;
+  }
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
+import { hourMinute } from '@/domain/time'
+import GroupForm from './GroupForm.vue'
+
+const session = useSession()
+const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/groups')))
+const adding = ref(false)
+
+onMounted(load)
+
+async function added() {
+  adding.value = false
+  await load()
+}
+
+function weekday(name: string): string {
+  return name[0] + name.slice(1).toLowerCase()
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div class="row spread">
+      <h1>Groups</h1>
+      <el-button v-if="session.isInstructor" type="primary" @click="adding = !adding">New group</el-button>
+    </div>
+    <GroupForm v-if="adding" @done="added" @cancel="adding = false" />
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <p v-if="data?.length === 0" class="card">
+        There are no groups yet. A group is the people who meet on one evening of the week; add the first one.
+      </p>
+      <ul class="groups">
+        <li v-for="group in data" :key="group.id">
+          <RouterLink :to="`/groups/${group.id}`" class="card group">
+            <h2>{{ group.name }}</h2>
+            <LevelMark :level="group.level" />
+            <p class="quiet">
+              {{ weekday(group.weekday) }} {{ hourMinute(group.startsAt) }}, {{ group.minutes }} minutes<br />
+              {{ group.place }}
+            </p>
+            <p class="numbers">
+              <span
+                ><b class="number">{{ group.known }}</b> known</span
+              >
+              <span
+                ><b class="number">{{ group.learning }}</b> learning</span
+              >
+              <span v-if="group.due" class="chip due"
+                ><b class="number">{{ group.due }}</b> due</span
+              >
+            </p>
+          </RouterLink>
+        </li>
+      </ul>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.groups {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+  gap: var(--space-4);
+}
+.group {
+  display: grid;
+  gap: var(--space-2);
+  color: inherit;
+  text-decoration: none;
+  border-top: 6px solid var(--plum-bright);
+  height: 100%;
+}
+.group:hover {
+  border-color: var(--brass-mark);
+}
+.numbers {
+  display: flex;
+  gap: var(--space-4);
+  align-items: center;
+}
+.numbers b {
+  font: 700 24px var(--type-head);
+}
+</style>

@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, type Schemas } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import StageMark from '@/components/stage-mark/StageMark.vue'
+import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
+import { day, dueWords, hourMinute } from '@/domain/time'
+import EntryForm from './EntryForm.vue'
+import GroupForm from './GroupForm.vue'
+
+type Standing = Schemas['DanceStanding']
+
+const route = useRoute()
+const session = useSession()
+const id = computed(() => Number(route.params.id))
+const { data, problem, loading, load } = useLoad(() =>
+  ask(api.GET('/api/groups/{id}', { params: { path: { id: id.value } } })),
+)
+const { run } = useDo()
+const writing = ref(false)
+const editing = ref(false)
+const words = ref('')
+const open = ref<number>()
+
+watch(id, load, { immediate: true })
+
+const SHELVES = [
+  {
+    name: 'Due now',
+    what: 'walk it through and dance it in the next class',
+    holds: (one: Standing) => one.isDue,
+  },
+  {
+    name: 'Learning',
+    what: 'started, taught or practised, and still fresh',
+    holds: (one: Standing) => !one.isDue && one.stage !== 'KNOWN',
+  },
+  {
+    name: 'Known',
+    what: 'danced without calls, not due yet',
+    holds: (one: Standing) => !one.isDue && one.stage === 'KNOWN',
+  },
+]
+const shelves = computed(() => {
+  const found = (data.value?.dances ?? []).filter((one) =>
+    `${one.title} ${one.level} ${one.stage}`.toLowerCase().includes(words.value.toLowerCase()),
+  )
+  return SHELVES.map((shelf) => ({ ...shelf, dances: found.filter(shelf.holds) }))
+})
+
+async function takeBack(entry: number) {
+  await run(
+    () => ask(api.DELETE('/api/groups/{id}/record/{entry}', { params: { path: { id: id.value, entry } } })),
+    'Taken back.',
+  )
+  await load()
+}
+
+async function written() {
+  writing.value = false
+  editing.value = false
+  await load()
+}
+</script>
+
+<template>
+  <div class="stack">
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <div class="row spread">
+          <div>
+            <h1>{{ data.group.name }}</h1>
+            <p class="row quiet">
+              <LevelMark :level="data.group.level" />
+              <span
+                >{{ hourMinute(data.group.startsAt) }}, {{ data.group.minutes }} minutes,
+                {{ data.group.place }}</span
+              >
+            </p>
+          </div>
+          <div class="row">
+            <el-button v-if="session.isInstructor" @click="editing = !editing">Change group</el-button>
+            <el-button type="primary" @click="writing = !writing">Write in the record</el-button>
+          </div>
+        </div>
+        <GroupForm v-if="editing" :group="data.group" @done="written" @cancel="editing = false" />
+        <EntryForm v-if="writing" :group="id" :today="data.today" @done="written" @cancel="writing = false" />
+
+        <p v-if="data.dances.length === 0" class="card">
+          Nothing has been written down for this group. Plan its first class under
+          <RouterLink to="/classes">Classes</RouterLink>, or write down here what it knows already.
+        </p>
+        <el-input
+          v-else
+          v-model="words"
+          clearable
+          style="max-width: 340px"
+          placeholder="Search its dances"
+          aria-label="Search its dances"
+        />
+        <section v-for="shelf in shelves" :key="shelf.name">
+          <template v-if="shelf.dances.length">
+            <h2 class="shelf">
+              {{ shelf.name }} <span class="quiet">{{ shelf.what }}</span>
+            </h2>
+            <ul class="dances">
+              <li v-for="one in shelf.dances" :key="one.dance" class="card" :class="{ due: one.isDue }">
+                <div class="row spread">
+                  <RouterLink :to="`/dances/${one.dance}`" class="title">{{ one.title }}</RouterLink>
+                  <StageMark :stage="one.stage" />
+                </div>
+                <div class="row spread">
+                  <span v-if="one.sections < one.allSections" class="quiet">
+                    sections 1 to {{ one.sections }} of {{ one.allSections }}
+                  </span>
+                  <span v-else class="quiet">{{ one.counts }} counts, {{ one.level }}</span>
+                  <span v-if="one.due" class="chip" :class="{ due: one.isDue }">{{
+                    dueWords(one.due, data.today)
+                  }}</span>
+                </div>
+                <div class="row">
+                  <button
+                    class="plain-button"
+                    type="button"
+                    :aria-expanded="open === one.dance"
+                    @click="open = open === one.dance ? undefined : one.dance"
+                  >
+                    {{ open === one.dance ? 'Close' : 'Why, and what happened' }}
+                  </button>
+                  <RouterLink :to="`/dances/${one.dance}/teach?group=${id}`" class="plain-button"
+                    >Teach</RouterLink
+                  >
+                </div>
+                <div v-if="open === one.dance" class="why">
+                  <ol>
+                    <li v-for="reason in one.reasons" :key="reason">{{ reason }}</li>
+                  </ol>
+                  <ul class="entries">
+                    <li v-for="entry in one.entries" :key="entry.id">
+                      <strong>{{ day(entry.date) }}</strong>
+                      {{ entry.happened }}, {{ entry.outcome }}, {{ entry.by }}
+                      <em v-if="entry.note">“{{ entry.note }}”</em>
+                      <button class="plain-button" type="button" @click="takeBack(entry.id)">
+                        Take back
+                      </button>
+                    </li>
+                  </ul>
+                </div>
+                <p v-else-if="one.entries.length" class="quiet last">
+                  {{ day(one.entries[one.entries.length - 1].date) }}:
+                  {{ one.entries[one.entries.length - 1].happened }},
+                  {{ one.entries[one.entries.length - 1].outcome }},
+                  {{ one.entries[one.entries.length - 1].by
+                  }}<template v-if="one.entries[one.entries.length - 1].note"
+                    >. “{{ one.entries[one.entries.length - 1].note }}”</template
+                  >
+                </p>
+              </li>
+            </ul>
+          </template>
+        </section>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.shelf {
+  margin: var(--space-2) 0 var(--space-3);
+}
+.shelf .quiet {
+  font: 400 14px var(--type);
+  margin-left: 8px;
+}
+.dances {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: var(--space-3);
+  align-items: start;
+}
+.dances > li {
+  display: grid;
+  gap: var(--space-2);
+}
+.dances > li.due {
+  border-left: 6px solid var(--brass-mark);
+}
+.title {
+  font: 700 19px var(--type-head);
+  color: inherit;
+}
+.why {
+  border-top: 1px solid var(--rule);
+  font-size: 14px;
+}
+.entries {
+  list-style: none;
+  padding: 0;
+}
+.last {
+  border-top: 1px solid var(--rule);
+  padding-top: var(--space-2);
+}
+</style>

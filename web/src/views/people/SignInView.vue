@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useSession } from '@/composables/useSession'
+import FootSign from '@/components/foot-sign/FootSign.vue'
+
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
+const name = ref('')
+const password = ref('')
+const problem = ref('')
+const busy = ref(false)
+const first = computed(() => session.needsSetup)
+
+async function enter() {
+  problem.value = ''
+  busy.value = true
+  try {
+    await session.begin({ name: name.value, password: password.value }, first.value)
+    const next =
+      typeof route.query.next === 'string' && route.query.next.startsWith('/') ? route.query.next : '/classes'
+    await router.replace(next)
+  } catch (e) {
+    problem.value = (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="door">
+    <div class="floor" aria-hidden="true">
+      <FootSign v-for="n in 8" :key="n" :foot="n % 2 ? 'R' : 'L'" :weight="n !== 8" :size="44" />
+    </div>
+    <form class="card" @submit.prevent="enter">
+      <h1>Ulna Awl</h1>
+      <p v-if="first">
+        Nobody has an account here yet. You are the <strong>first instructor</strong>: choose your name and a
+        password; you add your colleagues afterwards.
+      </p>
+      <p v-else class="quiet">Plan the class, teach it section by section, remember what each group knows.</p>
+      <label>
+        Name
+        <el-input v-model="name" name="name" size="large" autocomplete="username" maxlength="60" required />
+      </label>
+      <label>
+        Password <span v-if="first" class="quiet">(8 characters or more)</span>
+        <el-input
+          v-model="password"
+          name="password"
+          type="password"
+          size="large"
+          show-password
+          maxlength="100"
+          :autocomplete="first ? 'new-password' : 'current-password'"
+        />
+      </label>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <el-button native-type="submit" type="primary" size="large" :loading="busy">
+        {{ first ? 'Begin' : 'Sign in' }}
+      </el-button>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.door {
+  min-height: 100vh;
+  display: grid;
+  place-items: center;
+  align-content: center;
+  gap: var(--space-5);
+  background: var(--plum);
+  background-image: radial-gradient(circle, rgb(253 246 234 / 9%) 3px, transparent 3.5px);
+  background-size: 36px 28px;
+  padding: var(--space-4);
+}
+.floor {
+  display: flex;
+  gap: 14px;
+}
+.floor > :deep(svg) {
+  color: var(--on-plum);
+  --chalk: var(--plum);
+}
+.floor > :deep(svg:nth-child(even)) {
+  transform: translateY(14px);
+}
+form {
+  width: min(400px, 100%);
+  display: grid;
+  gap: var(--space-4);
+  padding: var(--space-5);
+}
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+.problem {
+  color: var(--wrong);
+  background: var(--wrong-wash);
+  padding: var(--space-2) var(--space-3);
+  border-radius: var(--radius-small);
+}
+</style>
