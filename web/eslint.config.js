@@ -10,7 +10,7 @@ const layer = (files, forbidden) => ({
 })
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'src/api/schema.d.ts', 'src/components.d.ts'] },
+  { ignores: ['dist/**', 'target/**', 'src/api/schema.d.ts', 'src/components.d.ts'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.recommended,
   {

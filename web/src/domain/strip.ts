@@ -15,6 +15,13 @@ export interface Cell {
   figureSpan: number
 }
 
+/** The call as there is room for it: within one count the turn stands below, not in the call. */
+export function shortCall(cell: Cell): string {
+  return cell.figureSpan > COLUMNS_A_COUNT
+    ? cell.place.call
+    : cell.place.call.replace(/ (\d\S*|full) [RL]$/, '')
+}
+
 export const COLUMNS_A_COUNT = 4
 const TICKS_A_COLUMN = 3
 

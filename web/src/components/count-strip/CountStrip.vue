@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import { clock } from '@/domain/facing'
-import { COLUMNS_A_COUNT, layOut } from '@/domain/strip'
+import { COLUMNS_A_COUNT, layOut, shortCall } from '@/domain/strip'
 
 /** Places on a ruler of counts: the call above, the moving foot, its weight and turn below. */
 const props = defineProps<{ places: Schemas['PlaceView'][]; counts: number; width?: number }>()
@@ -34,7 +34,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
         :title="cell.place.call"
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.figureSpan}` }"
       >
-        {{ cell.place.call }}
+        {{ shortCall(cell) }}
       </li>
       <li
         class="place"

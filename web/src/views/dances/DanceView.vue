@@ -26,7 +26,19 @@ const wanted = computed(() => (route.params.id ? Number(route.params.id) : undef
 const errors = computed(
   () => reading.value?.remarks.filter((remark) => remark.severity === 'error').length ?? 0,
 )
-const song = computed(() => reading.value?.songs[0])
+const sub = computed(() => {
+  const song = reading.value?.songs[0]
+  const by = reading.value?.by ? `by ${reading.value.by}` : ''
+  const music = song
+    ? [
+        `“${song.title}”`,
+        song.artist,
+        song.bpm && `${song.bpm} counts a minute`,
+        song.seconds && minutesSeconds(song.seconds),
+      ]
+    : []
+  return [by, music.filter(Boolean).join(', ')].filter(Boolean).join(' · ')
+})
 
 watch(
   wanted,
@@ -76,14 +88,7 @@ function onKey(event: KeyboardEvent) {
         <div class="row spread">
           <div>
             <h1>{{ reading.title }}</h1>
-            <p class="quiet">
-              <template v-if="reading.by">by {{ reading.by }}</template>
-              <template v-if="song">
-                {{ reading.by ? '·' : '' }} “{{ song.title }}”{{ song.artist ? `, ${song.artist}` : ''
-                }}{{ song.bpm ? `, ${song.bpm} counts a minute` : ''
-                }}{{ song.seconds ? `, ${minutesSeconds(song.seconds)}` : '' }}
-              </template>
-            </p>
+            <p class="quiet">{{ sub }}</p>
           </div>
           <div v-if="sheet && reading.sound" class="row no-print">
             <RouterLink :to="`/dances/${sheet.id}/teach`"

@@ -67,7 +67,7 @@ public class StepsCommandTest {
   public void errorsInTheDanceGiveStatusOne() {
     Ran ran = run(FIRST.toString());
     assertEquals(ran.status(), 1);
-    assertTrue(ran.out().contains("error at line 36, column 1 [join-weight]"), ran.out());
+    assertTrue(ran.out().contains("error at line 35, column 1 [join-weight]"), ran.out());
   }
 
   @Test

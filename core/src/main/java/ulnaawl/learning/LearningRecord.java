@@ -1,10 +1,12 @@
 package ulnaawl.learning;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -20,6 +22,8 @@ public final class LearningRecord {
   /** The widest gap, in days. */
   public static final int WIDEST_GAP = 112;
 
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
   private static final int SUCCESSES_TO_KNOW = 2;
 
   private final int allSections;
@@ -99,7 +103,7 @@ public final class LearningRecord {
       known = false;
     }
     reasons.add(
-        one.date()
+        DAY.format(one.date())
             + ": "
             + one.happened().label()
             + (one.happened() == Happened.INTRODUCED ? " to section " + one.sections() : "")

@@ -1,10 +1,12 @@
 package ulnaawl.plan;
 
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import ulnaawl.learning.Stage;
@@ -18,6 +20,8 @@ import ulnaawl.plan.NextDance.Choice;
  */
 public final class ClassPlanner {
 
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
   private static final int WARM_UP_PERCENT = 10;
   private static final int LEAST_WARM_UP = 4;
   private static final int MOST_WARM_UP = 10;
@@ -27,6 +31,8 @@ public final class ClassPlanner {
   private static final int BREAK_FROM = 75;
   private static final int BREAK = 5;
   private static final int PRACTICE = 8;
+  private static final int SECOND_TEACH_FROM = 12;
+  private static final int LEAST_CHOICE = 5;
 
   private final ClassRequest request;
   private final Set<Long> used = new HashSet<>();
@@ -45,7 +51,7 @@ public final class ClassPlanner {
 
   private ClassPlan plan() {
     int minutes = request.minutes();
-    Optional<Choice> next = NextDance.choose(request);
+    Optional<Choice> next = NextDance.choose(request, used);
     next.ifPresent(choice -> used.add(choice.dance().dance()));
     Draft finish = finish();
     Draft warmUp = warmUp();
@@ -58,6 +64,8 @@ public final class ClassPlanner {
     left -= teach.map(Draft::minutes).orElse(0);
     List<Draft> practice = practice(left, teach);
     left -= minutes(practice);
+    Optional<Draft> second = left >= SECOND_TEACH_FROM ? secondTeach(left) : Optional.empty();
+    left -= second.map(Draft::minutes).orElse(0);
 
     List<Draft> order = new ArrayList<>();
     order.add(warmUp);
@@ -72,12 +80,23 @@ public final class ClassPlanner {
               "Water and a seat",
               "The class lasts " + minutes + " minutes; new dancers need a rest."));
     }
+    second.ifPresent(order::add);
     order.addAll(practice);
+    if (left >= LEAST_CHOICE) {
+      order.add(
+          new Draft(
+              left,
+              Kind.PRACTICE,
+              Optional.empty(),
+              "Dances that the group asks for",
+              left + " minutes are left; nothing else is due or new enough."));
+      left = 0;
+    }
     order.add(finish);
     return new ClassPlan(minutes, timed(stretch(order, left)));
   }
 
-  /** Gives minutes that nothing asked for to the teach, or else to the warm-up. */
+  /** Gives the few minutes that are left to the teach or the practice, or else to the warm-up. */
   private static List<Draft> stretch(List<Draft> order, int left) {
     List<Draft> result = new ArrayList<>(order);
     int longest = 0;
@@ -231,6 +250,13 @@ public final class ClassPlanner {
             next.get().why() + fits));
   }
 
+  /** Another new dance, or its first sections, where a long class has room for it. */
+  private Optional<Draft> secondTeach(int left) {
+    Optional<Choice> next = NextDance.choose(request, used);
+    next.ifPresent(choice -> used.add(choice.dance().dance()));
+    return teach(next, left);
+  }
+
   private List<Draft> practice(int limit, Optional<Draft> teach) {
     List<Draft> drafts = new ArrayList<>();
     int left = limit;
@@ -266,7 +292,7 @@ public final class ClassPlanner {
                 Optional.of(dance),
                 dance.title(),
                 "Comes back on "
-                    + dance.standing().due().map(Object::toString).orElse("no set day")
+                    + dance.standing().due().map(DAY::format).orElse("no set day")
                     + "; danced once it stays fresh."));
       }
     }

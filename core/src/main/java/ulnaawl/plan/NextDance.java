@@ -2,6 +2,7 @@ package ulnaawl.plan;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.Set;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 
@@ -23,13 +24,15 @@ final class NextDance {
    */
   record Choice(Repertoire dance, String why) {}
 
-  static Optional<Choice> choose(ClassRequest request) {
+  /** A choice among the dances that have no place in the class yet. */
+  static Optional<Choice> choose(ClassRequest request, Set<Long> used) {
     Optional<Choice> started =
         request.repertoire().stream()
+            .filter(dance -> !used.contains(dance.dance()))
             .filter(dance -> dance.standing().stage() == Stage.STARTED)
             .min(Comparator.comparing(dance -> dance.standing().due().orElse(request.date())))
             .map(NextDance::continued);
-    return started.or(() -> fresh(request));
+    return started.or(() -> fresh(request, used));
   }
 
   private static Choice continued(Repertoire dance) {
@@ -45,9 +48,10 @@ final class NextDance {
             + ".");
   }
 
-  private static Optional<Choice> fresh(ClassRequest request) {
+  private static Optional<Choice> fresh(ClassRequest request, Set<Long> used) {
     Level level = request.level();
     return request.repertoire().stream()
+        .filter(dance -> !used.contains(dance.dance()))
         .filter(dance -> dance.standing().stage() == Stage.NOT_STARTED)
         .filter(dance -> dance.level().above(level) <= MOST_LEVELS_ABOVE)
         .min(

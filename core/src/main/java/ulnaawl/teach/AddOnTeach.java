@@ -217,6 +217,10 @@ public final class AddOnTeach {
     if (shortest > limit) {
       reasons.add("Not even this fits into " + request.minutes() + " minutes.");
     }
+    int left = limit - seconds(filled);
+    if (left >= 60 && reaches == sections.size()) {
+      reasons.add(clock(left) + " are left for a run-through from slow to full speed.");
+    }
     List<Integer> turns = turns(filled).subList(0, reaches);
     int fewest = turns.stream().min(Integer::compare).orElse(0);
     reasons.add(

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -153,6 +154,7 @@ class ClassController {
               next.map(MeetingRow::date).orElseGet(() -> classes.nextDate(group)),
               next.map(this::sheet).orElse(null)));
     }
+    coming.sort(Comparator.comparing(Coming::nextDate).thenComparing(Coming::startsAt));
     return new Agenda(
         today.date(), coming, classes.recorded(RECENT).stream().map(this::sheet).toList());
   }

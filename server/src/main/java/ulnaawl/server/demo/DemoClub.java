@@ -13,9 +13,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -38,7 +37,7 @@ import ulnaawl.server.platform.Today;
 /** Loads an invented club into an empty database: people, groups, dances, six weeks of history. */
 @Component
 @ConditionalOnProperty("ulna.demo")
-class DemoClub {
+class DemoClub implements SmartInitializingSingleton {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
   private static final String PASSWORD = "lantern-light";
@@ -62,9 +61,10 @@ class DemoClub {
     this.today = today;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
+  /** Loads the club before the first request can come in. */
+  @Override
   @Transactional
-  public void load() {
+  public void afterSingletonsInstantiated() {
     if (!people.needsSetup()) {
       return;
     }

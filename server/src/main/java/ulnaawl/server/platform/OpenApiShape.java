@@ -3,6 +3,7 @@ package ulnaawl.server.platform;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,7 +28,7 @@ class OpenApiShape {
     Map<String, Class<?>> records = records();
     return api -> {
       api.setInfo(new Info().title("Ulna Awl").version("1"));
-      api.setServers(List.of());
+      api.setServers(List.of(new Server().url("/")));
       schemas(api)
           .forEach((name, schema) -> {
             Class<?> type = records.get(name);
