@@ -42,6 +42,9 @@ const differs = computed(() => props.stated && props.stated !== props.level)
   align-items: center;
   gap: 7px;
 }
+svg {
+  flex: none;
+}
 rect {
   fill: var(--rule);
 }

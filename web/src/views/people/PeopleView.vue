@@ -49,7 +49,7 @@ async function add() {
         </label>
         <label>
           May
-          <el-select v-model="draft.role" style="width: 440px; max-width: 90vw">
+          <el-select v-model="draft.role" style="width: min(440px, 76vw)">
             <el-option v-for="(label, role) in ROLES" :key="role" :label :value="role" />
           </el-select>
         </label>
@@ -78,6 +78,8 @@ async function add() {
 }
 label {
   display: grid;
+  min-width: 0;
+  max-width: 100%;
   gap: 4px;
   font-weight: 600;
 }

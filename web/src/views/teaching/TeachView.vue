@@ -112,7 +112,7 @@ const print = () => window.print()
             <h2>{{ minutesSeconds(data.seconds) }}</h2>
             <p class="quiet">
               {{ data.school }}, for {{ data.groupName }},
-              {{ kind === 'TEACH' ? `${data.minutes} minutes there are` : 'in a live class' }}
+              {{ kind === 'TEACH' ? `in the ${data.minutes} minutes there are` : 'in a live class' }}
             </p>
             <h3 class="gap">How often each section is danced</h3>
             <ul class="turns">

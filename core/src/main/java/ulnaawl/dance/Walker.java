@@ -32,6 +32,11 @@ final class Walker {
   private Facing facing = Facing.FRONT;
   private int run;
 
+  /** A line before could not be read whole: the next typed foot tells where the weight is. */
+  private boolean unsure;
+
+  private boolean lineIsWhole = true;
+
   Walker(Weight weight, List<Diagnostic> findings) {
     this.weight = weight;
     this.findings = findings;
@@ -62,6 +67,8 @@ final class Walker {
    * @param start counts of the passage before the section
    */
   List<Place> walk(StepLine line, int section, int start) {
+    lineIsWhole = line.whole();
+    unsure |= !lineIsWhole;
     List<Pattern> patterns = choosePatterns(line);
     List<Step> steps = new ArrayList<>();
     int next = 0;
@@ -221,7 +228,11 @@ final class Walker {
       if (travelling.isPresent() && travelling.get() != foot) {
         sayTravel(item, foot);
       }
-      if (needsFree && !weight.frees(foot)) {
+      boolean free = weight.frees(foot);
+      if (needsFree && unsure) {
+        weight = free ? weight : Weight.on(foot.other());
+        unsure = !lineIsWhole;
+      } else if (needsFree && !free) {
         sayNotFree(item, typed.get());
       } else if (effect == WeightEffect.HOPS && weight != Weight.BOTH && weight.frees(foot)) {
         findings.add(

@@ -1,0 +1,77 @@
+package ulnaawl.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.testng.Assert;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/**
+ * WCAG 2.2 AA as far as axe-core can tell, in both colourings; small phones without side scroll.
+ */
+public class EverybodyCanUseItTest extends BrowserTest {
+
+  private static final List<String> VIEWS =
+      List.of(
+          "/classes",
+          "/classes/1",
+          "/dances",
+          "/dances/6",
+          "/dances/new",
+          "/dances/6/teach?group=1",
+          "/dances/6/run-through",
+          "/groups",
+          "/groups/2",
+          "/people");
+
+  @DataProvider
+  public Object[][] colourings() {
+    return new Object[][] {{ColorScheme.LIGHT}, {ColorScheme.DARK}};
+  }
+
+  @Test(dataProvider = "colourings")
+  public void axeFindsNothing(ColorScheme colours) throws IOException {
+    String axe = Files.readString(Path.of("node_modules/axe-core/axe.min.js"));
+    Page page = page(1280, 800, colours);
+    page.navigate(at("/sign-in"));
+    assertClean(page, axe, "/sign-in");
+    signIn(page, "Oda Marsh");
+    for (String view : VIEWS) {
+      page.navigate(at(view));
+      assertClean(page, axe, view);
+    }
+  }
+
+  private static void assertClean(Page page, String axe, String view) {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.evaluate(axe);
+    Object found =
+        page.evaluate(
+            """
+            async () => {
+              const report = await window.axe.run(document, {
+                runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+              });
+              return report.violations.flatMap((one) =>
+                one.nodes.map((node) => `${one.id}: ${node.target} ${node.failureSummary}`));
+            }
+            """);
+    Assert.assertEquals(found, List.of(), view);
+  }
+
+  @Test
+  public void nothingSticksOutOnASmallPhone() {
+    Page page = signIn(page(360, 740, ColorScheme.LIGHT), "Oda Marsh");
+    for (String view : VIEWS) {
+      page.navigate(at(view));
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      Object wide = page.evaluate("() => document.documentElement.scrollWidth");
+      Assert.assertEquals(wide, 360, view);
+    }
+  }
+}

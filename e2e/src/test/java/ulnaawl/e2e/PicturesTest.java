@@ -1,0 +1,56 @@
+package ulnaawl.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+/** The README's pictures, from the demo club: {@code ./ulna pictures}. */
+@Test(groups = "pictures")
+public class PicturesTest extends BrowserTest {
+
+  private static final Path FOLDER = Path.of("../docs/screenshots");
+
+  public void atTheTable() {
+    Page page = signedIn("Oda Marsh");
+    take(page, "/dances/6", "dance.png");
+    page.locator("h2").getByText("Walls").scrollIntoViewIfNeeded();
+    page.locator(".map").scrollIntoViewIfNeeded();
+    keep(page, "walls.png");
+    take(page, "/dances", "dances.png");
+    take(page, "/classes", "classes.png");
+    take(page, "/classes/3", "class.png");
+    take(page, "/dances/6/teach?group=1", "teach.png");
+    take(page, "/groups/2", "group.png");
+    page.navigate(at("/dances/6"));
+    type(
+        page,
+        "title: Paper Lanterns\nwalls: 4\nstart: weight L\n\nsection 1\n1-4    grapvine R, touch L\n"
+            + "5-8    vine R, touch L\n");
+    page.locator(".remarks li").first().waitFor();
+    keep(page, "mistakes.png");
+  }
+
+  public void onTheFloor() {
+    Page page = page(390, 844, ColorScheme.LIGHT);
+    page.addInitScript(SwiftAudio.SCRIPT);
+    signIn(page, "Oda Marsh");
+    page.navigate(at("/dances/6/run-through"));
+    button(page, "Count in").click();
+    page.locator("[data-testid=call]").getByText("shuffle back").waitFor();
+    keep(page, "run-through-phone.png");
+  }
+
+  private static void take(Page page, String view, String file) {
+    page.navigate(at(view));
+    keep(page, file);
+  }
+
+  private static void keep(Page page, String file) {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.evaluate("() => document.fonts.ready");
+    page.waitForTimeout(400);
+    page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(file)));
+  }
+}

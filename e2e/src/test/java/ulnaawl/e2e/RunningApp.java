@@ -1,0 +1,94 @@
+package ulnaawl.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The packed server with the demo club, on a port of its own, until it is closed. */
+final class RunningApp implements AutoCloseable {
+
+  /** A Monday, so that the Monday group's coming class can be recorded on the same day. */
+  static final String TODAY = "2026-11-30";
+
+  private static final Path JAR = Path.of("../server/target/server-0.1.0-app.jar");
+  private static final Duration PATIENCE = Duration.ofMinutes(2);
+
+  private final Process process;
+  private final String address;
+
+  private RunningApp(Process process, String address) {
+    this.process = process;
+    this.address = address;
+  }
+
+  static RunningApp start(String today) throws IOException, InterruptedException {
+    if (!Files.exists(JAR)) {
+      throw new IllegalStateException("The server is not packed yet; ./ulna test does that first.");
+    }
+    int port = freePort();
+    Path data = Files.createTempDirectory("ulna-browser-test");
+    Path log = Path.of("target/server.log");
+    Process process =
+        new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "--enable-native-access=ALL-UNNAMED",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                JAR.toString(),
+                "--server.port=" + port,
+                "--ulna.data=" + data,
+                "--ulna.demo=true",
+                "--ulna.today=" + today)
+            .redirectErrorStream(true)
+            .redirectOutput(log.toFile())
+            .start();
+    RunningApp app = new RunningApp(process, "http://localhost:" + port);
+    app.waitUntilItAnswers(log);
+    return app;
+  }
+
+  String address() {
+    return address;
+  }
+
+  private void waitUntilItAnswers(Path log) throws IOException, InterruptedException {
+    long end = System.nanoTime() + PATIENCE.toNanos();
+    try (HttpClient client = HttpClient.newHttpClient()) {
+      HttpRequest question = HttpRequest.newBuilder(URI.create(address + "/api/session")).build();
+      while (System.nanoTime() < end && process.isAlive()) {
+        try {
+          if (client.send(question, BodyHandlers.discarding()).statusCode() == 200) {
+            return;
+          }
+        } catch (IOException notYet) {
+          Thread.sleep(200);
+        }
+      }
+    }
+    close();
+    try (Stream<String> lines = Files.lines(log)) {
+      List<String> said = lines.toList();
+      throw new IllegalStateException("The server did not start:\n" + String.join("\n", said));
+    }
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+  }
+}
