@@ -92,7 +92,8 @@ final class Walker {
         places.add(place);
       }
     }
-    return places;
+    // What could not be read has no place; the rest of its line would stand at the wrong counts.
+    return line.whole() ? places : List.of();
   }
 
   private record Step(
