@@ -61,6 +61,7 @@ public final class CheckSuite {
     return switch (phrase) {
       case Phrase.TagPhrase tag -> tag.walls();
       case Phrase.RestartPhrase restart -> restart.walls();
+      case Phrase.StartPhrase start -> start.walls();
       case Phrase.BridgePhrase bridge -> bridge.walls();
       case Phrase.RepeatPhrase repeat -> repeat.walls();
       case Phrase.EndingPhrase ending -> List.of(ending.wall());

@@ -42,6 +42,9 @@ final class PhrasingCheck implements Check {
           sayIfPastEnd(dance, ending.after(), "ending", false, found);
         }
         case Phrase.RepeatPhrase repeat -> sayIfNoSection(dance, repeat.section(), found);
+        case Phrase.StartPhrase start -> {
+          // What it says of a wall is held against the sequence elsewhere.
+        }
         case Phrase.OrderPhrase order -> sayOrder(dance, order, found);
       }
     }

@@ -24,6 +24,7 @@ import ulnaawl.text.SourceSpan;
  * @param before weight before
  * @param after weight after
  * @param turn how far the body turns on this place
+ * @param turnsFirst whether the body turns before the foot goes there, not after
  * @param facing where the body points after it
  * @param figure name of the figure that it belongs to
  * @param run which figure of the passage, from 0: places with the same number are one figure
@@ -42,6 +43,7 @@ public record Place(
     Weight before,
     Weight after,
     Turn turn,
+    boolean turnsFirst,
     Facing facing,
     String figure,
     int run,
@@ -62,5 +64,16 @@ public record Place(
   /** Whether the foot moves without taking weight. */
   public boolean isWithoutWeight() {
     return action.effect() == WeightEffect.FREE;
+  }
+
+  /** Whether the rule of its action is kept: a foot with the weight on it does not move. */
+  public boolean followsRules() {
+    return switch (action.effect()) {
+      case TAKES, FREE -> foot.map(before::frees).orElse(false);
+      case HOPS -> foot.map(it -> !before.frees(it)).orElse(false);
+      case SHIFTS -> foot.map(it -> after == Weight.on(it)).orElse(false);
+      case LANDS -> after == Weight.BOTH;
+      case SETTLES, STILL -> after == before || foot.isPresent();
+    };
   }
 }

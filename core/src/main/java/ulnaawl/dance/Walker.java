@@ -193,6 +193,7 @@ final class Walker {
         before,
         after,
         turn,
+        turnsFirst(item),
         facing,
         item.figure().name(),
         run - 1,
@@ -200,6 +201,12 @@ final class Walker {
         call,
         item.note(),
         item.span());
+  }
+
+  /** A typed turn in front comes first; a named figure's turn is danced into its step. */
+  private static boolean turnsFirst(Item item) {
+    boolean typedFirst = item.turn().map(turn -> turn.value().before()).orElse(false);
+    return typedFirst || !item.figure().turn().steps().isEmpty();
   }
 
   private void begin(Step step) {
@@ -215,6 +222,7 @@ final class Walker {
     return switch (step.action().effect()) {
       case TAKES, SHIFTS -> foot.map(Weight::on).orElse(weight);
       case SETTLES -> footTyped ? foot.map(Weight::on).orElse(weight) : weight;
+      case LANDS -> Weight.BOTH;
       case FREE, STILL, HOPS -> weight;
     };
   }
@@ -297,7 +305,7 @@ final class Walker {
   }
 
   private String callOf(Item item) {
-    StringBuilder words = new StringBuilder(item.figure().name());
+    StringBuilder words = new StringBuilder(item.figure().call());
     boolean bareStep = item.figure().name().equals("step") && item.direction().isPresent();
     if (bareStep) {
       words.setLength(0);

@@ -4,26 +4,29 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A named run of elementary steps, written for a leading foot and mirrored for the other.
  *
  * @param name the canonical name, lower case
  * @param synonyms equal names, lower case
+ * @param family the figures it belongs with
  * @param level the level at which groups usually meet it
  * @param patterns ways of dancing it, the usual one first; at least one
  * @param variants other steps where a direction is typed
  * @param turn where its turn falls
- * @param say a beginner's explanation
+ * @param guide what an instructor says about it
  */
 public record Figure(
     String name,
     List<String> synonyms,
+    String family,
     Level level,
     List<Pattern> patterns,
     Map<Placement, Pattern> variants,
     TurnRule turn,
-    String say) {
+    FigureGuide guide) {
 
   public Figure {
     synonyms = List.copyOf(synonyms);
@@ -34,6 +37,21 @@ public record Figure(
     if (patterns.isEmpty()) {
       throw new IllegalArgumentException("Figure " + name + " has no steps");
     }
+  }
+
+  /** All names that mean it, the canonical one first. */
+  public List<String> names() {
+    return Stream.concat(Stream.of(name), synonyms.stream()).toList();
+  }
+
+  /** The word that is called and shown for it: the club's, or the usual one. */
+  public String call() {
+    return guide.call();
+  }
+
+  /** This figure under the club's own word for it, which is one of its names. */
+  Figure calling(String word) {
+    return new Figure(name, synonyms, family, level, patterns, variants, turn, guide.calling(word));
   }
 
   /** Whether it has a single place. */

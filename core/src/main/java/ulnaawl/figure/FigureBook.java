@@ -17,19 +17,30 @@ import java.util.Optional;
 /** All figures that the product knows, found by any of their names. */
 public final class FigureBook {
 
-  private static final String RESOURCE = "figure-book.txt";
+  private static final List<String> FILES =
+      List.of(
+          "actions",
+          "single-steps",
+          "rocks",
+          "travelling",
+          "turns",
+          "syncopated",
+          "heels-and-toes",
+          "boxes");
 
   private final List<Figure> figures;
+  private final Map<String, Action> actions;
   private final Map<String, Figure> byName;
   private final int longestName;
 
-  FigureBook(List<Figure> figures) {
+  private FigureBook(List<Figure> figures, Map<String, Action> actions) {
     this.figures = List.copyOf(figures);
+    this.actions = Map.copyOf(actions);
     Map<String, Figure> names = new LinkedHashMap<>();
     for (Figure figure : figures) {
-      for (String name : namesOf(figure)) {
+      for (String name : figure.names()) {
         if (names.putIfAbsent(name, figure) != null) {
-          throw new IllegalArgumentException("Two figures are called '" + name + "'");
+          throw new FigureBookException(0, "two figures are called '" + name + "'");
         }
       }
     }
@@ -44,19 +55,32 @@ public final class FigureBook {
   }
 
   /**
-   * A book from its data format, which the head of the shipped file describes.
+   * This book with a club's own figures, written in the book's data format.
    *
-   * @throws FigureBookException where the data cannot be read, with its line
+   * @throws FigureBookException where the data cannot be read, with its line, or where a name is
+   *     taken
    */
-  public static FigureBook parse(String data) {
-    return FigureBookReader.read(data);
+  public FigureBook with(String data) {
+    List<Figure> all = new ArrayList<>(figures);
+    all.addAll(FigureBookReader.read(data, new LinkedHashMap<>(actions)));
+    return new FigureBook(all, actions);
   }
 
-  private static List<String> namesOf(Figure figure) {
-    List<String> names = new ArrayList<>();
-    names.add(figure.name());
-    names.addAll(figure.synonyms());
-    return names;
+  /**
+   * This book with the club's own choice among equal names.
+   *
+   * @param words for a figure, by its canonical name, the name that the club says; what names no
+   *     figure, or is none of its names, is left out
+   */
+  public FigureBook calling(Map<String, String> words) {
+    return new FigureBook(
+        figures.stream()
+            .map(figure -> {
+              String word = words.getOrDefault(figure.name(), figure.call());
+              return figure.names().contains(word) ? figure.calling(word) : figure;
+            })
+            .toList(),
+        actions);
   }
 
   public List<Figure> figures() {
@@ -91,9 +115,18 @@ public final class FigureBook {
     private static final FigureBook BOOK = load();
 
     private static FigureBook load() {
+      Map<String, Action> actions = new LinkedHashMap<>();
+      List<Figure> figures = new ArrayList<>();
+      for (String file : FILES) {
+        figures.addAll(FigureBookReader.read(text("book/" + file + ".txt"), actions));
+      }
+      return new FigureBook(figures, actions);
+    }
+
+    private static String text(String resource) {
       try (InputStream in =
-          Objects.requireNonNull(FigureBook.class.getResourceAsStream(RESOURCE), RESOURCE)) {
-        return parse(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+          Objects.requireNonNull(FigureBook.class.getResourceAsStream(resource), resource)) {
+        return new String(in.readAllBytes(), StandardCharsets.UTF_8);
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }

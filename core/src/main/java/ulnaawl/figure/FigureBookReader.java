@@ -2,23 +2,55 @@ package ulnaawl.figure;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import ulnaawl.figure.FigureStep.Mover;
 
-/** Reads the figure book's data format, which the head of the file describes. */
+/**
+ * Reads the figure book's data format.
+ *
+ * <pre>
+ * family NAME          the figures below belong together
+ * figure NAME
+ *   also       synonyms, parted by commas
+ *   level      the level at which groups usually meet it
+ *   rhythm     how it is counted, the usual way first; belongs to the steps line below it
+ *   steps      WHO ACTION PLACEMENT, ...   F leading foot, O other foot, - no foot;
+ *              D=fwd is the direction that was typed, forward where none was
+ *   when DIR   other steps, where that direction was typed
+ *   turn       on STEPS [shares SIZES] [default SIZE] [toward|away]: where a turn falls,
+ *              and which turn it is where none was typed (toward or away from the leading foot)
+ *   call       the word that is called for it; its name where none stands
+ *   say        a beginner's explanation
+ *   care       the usual caution
+ *   easier     the usual easier replacement, as step text items for a right lead
+ * </pre>
+ *
+ * Mirrored for a left lead. Actions are described at the head of their file.
+ */
 final class FigureBookReader {
 
-  private final Map<String, Action> actions = new LinkedHashMap<>();
+  private static final java.util.regex.Pattern NAME =
+      java.util.regex.Pattern.compile("[\\p{L}][\\p{L}-]*( [\\p{L}][\\p{L}-]*){0,3}");
+
+  private final Map<String, Action> actions;
   private final List<Figure> figures = new ArrayList<>();
+  private String family = "our own";
   private int line;
 
-  static FigureBook read(String data) {
-    return new FigureBookReader().readAll(data);
+  private FigureBookReader(Map<String, Action> actions) {
+    this.actions = actions;
   }
 
-  private FigureBook readAll(String data) {
+  /** Reads figures, and actions where the data has some. */
+  static List<Figure> read(String data, Map<String, Action> actions) {
+    return new FigureBookReader(actions).readAll(data);
+  }
+
+  private List<Figure> readAll(String data) {
     Draft draft = null;
     for (String raw : data.split("\n", -1)) {
       line++;
@@ -31,9 +63,13 @@ final class FigureBookReader {
       String value = space < 0 ? "" : text.substring(space + 1).strip();
       if (key.equals("action")) {
         readAction(value);
+      } else if (key.equals("family")) {
+        finish(draft);
+        draft = null;
+        family = value;
       } else if (key.equals("figure")) {
         finish(draft);
-        draft = new Draft(value);
+        draft = new Draft(value.toLowerCase(Locale.ROOT), family);
       } else if (draft == null) {
         throw fail("'" + key + "' stands before the first figure");
       } else {
@@ -41,7 +77,7 @@ final class FigureBookReader {
       }
     }
     finish(draft);
-    return new FigureBook(figures);
+    return figures;
   }
 
   private void finish(@org.jspecify.annotations.Nullable Draft draft) {
@@ -52,12 +88,14 @@ final class FigureBookReader {
 
   private void readAction(String value) {
     String[] words = value.split("\\s+");
-    if (words.length != 2) {
-      throw fail("an action is a name and an effect");
+    boolean lifted = words.length == 3 && words[2].equals("air");
+    if (words.length != 2 && !lifted) {
+      throw fail(
+          "an action is a name and an effect, and 'air' where the foot ends above the floor");
     }
     for (WeightEffect effect : WeightEffect.values()) {
       if (effect.name().equalsIgnoreCase(words[1])) {
-        actions.put(words[0], new Action(words[0], effect));
+        actions.put(words[0], new Action(words[0], effect, lifted));
         return;
       }
     }
@@ -125,38 +163,50 @@ final class FigureBookReader {
 
   private final class Draft {
     private final String name;
+    private final String ofFamily;
     private final List<String> synonyms = new ArrayList<>();
     private final List<Pattern> patterns = new ArrayList<>();
     private final Map<Placement, Pattern> variants = new EnumMap<>(Placement.class);
     private Level level = Level.IMPROVER;
     private TurnRule turn = TurnRule.AFTER;
+    private String call;
     private String say = "";
-    private String rhythm = "1";
+    private Optional<String> care = Optional.empty();
+    private Optional<String> easier = Optional.empty();
+    private List<String> rhythms = List.of("1");
 
-    Draft(String name) {
+    Draft(String name, String ofFamily) {
+      if (!NAME.matcher(name).matches()) {
+        throw fail("a figure's name is one to four words of letters, not '" + name + "'");
+      }
       this.name = name;
+      this.ofFamily = ofFamily;
+      this.call = name;
     }
 
     void take(String key, String value) {
       switch (key) {
         case "also" -> {
           for (String synonym : value.split(",")) {
-            synonyms.add(synonym.strip());
+            synonyms.add(synonym.strip().toLowerCase(Locale.ROOT));
           }
         }
         case "level" ->
             level = Level.named(value).orElseThrow(() -> fail("unknown level '" + value + "'"));
-        case "rhythm" -> rhythm = value;
-        case "steps" -> patterns.add(new Pattern(rhythm, readSteps(value)));
+        case "rhythm" -> rhythms = Stream.of(value.split(",")).map(String::strip).toList();
+        case "steps" -> patterns.add(new Pattern(rhythms, readSteps(value)));
         case "when" -> {
           int space = value.indexOf(' ');
           String word = space < 0 ? value : value.substring(0, space);
           Placement direction =
               Placement.named(word).orElseThrow(() -> fail("unknown direction '" + word + "'"));
-          variants.put(direction, new Pattern(rhythm, readSteps(value.substring(space + 1))));
+          variants.put(direction, new Pattern(rhythms, readSteps(value.substring(space + 1))));
         }
         case "turn" -> turn = readTurn(value);
+        case "call" -> call = value.toLowerCase(Locale.ROOT);
         case "say" -> say = value;
+        case "care" -> care = Optional.of(value);
+        case "easier" -> easier = Optional.of(value);
         default -> throw fail("unknown key '" + key + "'");
       }
     }
@@ -165,7 +215,23 @@ final class FigureBookReader {
       if (patterns.isEmpty()) {
         throw fail("figure '" + name + "' has no steps");
       }
-      return new Figure(name, synonyms, level, patterns, variants, turn, say);
+      if (!call.equals(name) && !synonyms.contains(call)) {
+        throw fail("'" + call + "' is called for " + name + ", but is none of its names");
+      }
+      for (Pattern pattern : patterns) {
+        if (!turn.steps().isEmpty() && turn.steps().getLast() > pattern.places()) {
+          throw fail("figure '" + name + "' turns on a step that it does not have");
+        }
+      }
+      return new Figure(
+          name,
+          synonyms,
+          ofFamily,
+          level,
+          patterns,
+          variants,
+          turn,
+          new FigureGuide(call, say, care, easier));
     }
   }
 }

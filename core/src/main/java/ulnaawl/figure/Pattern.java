@@ -5,16 +5,23 @@ import java.util.List;
 /**
  * One way of dancing a figure.
  *
- * @param rhythm how it is usually counted, as step text counts: {@code 1&2}
+ * @param rhythms how it is counted, as step text counts, the usual one first: {@code 1&2}; at least
+ *     one
  * @param steps the elementary steps, one to a place; at least one
  */
-public record Pattern(String rhythm, List<FigureStep> steps) {
+public record Pattern(List<String> rhythms, List<FigureStep> steps) {
 
   public Pattern {
+    rhythms = List.copyOf(rhythms);
     steps = List.copyOf(steps);
-    if (steps.isEmpty()) {
-      throw new IllegalArgumentException("A pattern has at least one step");
+    if (steps.isEmpty() || rhythms.isEmpty()) {
+      throw new IllegalArgumentException("A pattern has at least one step and one rhythm");
     }
+  }
+
+  /** The usual rhythm. */
+  public String rhythm() {
+    return rhythms.getFirst();
   }
 
   public int places() {
@@ -22,7 +29,7 @@ public record Pattern(String rhythm, List<FigureStep> steps) {
   }
 
   Pattern towards(Placement typed) {
-    return new Pattern(rhythm, steps.stream().map(step -> step.towards(typed)).toList());
+    return new Pattern(rhythms, steps.stream().map(step -> step.towards(typed)).toList());
   }
 
   boolean takesDirection() {

@@ -26,6 +26,19 @@ public final class TurnSize {
 
   private TurnSize() {}
 
+  /** As it is written for {@code eighths}, 1 to 8, 10 or 12: {@code 1/4}, {@code 1-1/2}. */
+  public static String label(int eighths) {
+    return switch (eighths) {
+      case 2 -> "1/4";
+      case 4 -> "1/2";
+      case 6 -> "3/4";
+      case 8 -> "full";
+      case 10 -> "1-1/4";
+      case 12 -> "1-1/2";
+      default -> eighths + "/8";
+    };
+  }
+
   /** Eighths of a turn for a typed size, lower case; empty where it is none. */
   public static OptionalInt eighths(String word) {
     Integer size = SIZES.get(word);

@@ -13,5 +13,7 @@ public enum WeightEffect {
   /** The weight goes to the named foot; where none is named it stays. */
   SETTLES,
   /** The supporting foot leaves the floor and lands again. */
-  HOPS
+  HOPS,
+  /** Both feet leave the floor and both land with weight. */
+  LANDS
 }

@@ -1,5 +1,8 @@
 package ulnaawl.floor;
 
+import java.util.Locale;
+import java.util.Optional;
+
 /**
  * Where the body points, in eighths of a turn to the right of 12 o'clock. Whether 12 is the front
  * of the hall (room clock) or the start of the wall (wall-relative clock) is for the holder to say.
@@ -17,6 +20,21 @@ public record Facing(int eighths) {
     if (eighths < 0 || eighths > 7) {
       throw new IllegalArgumentException("A facing has 0 to 7 eighths, not " + eighths);
     }
+  }
+
+  /** The facing that a person means: a clock time, or front, back, home. */
+  public static Optional<Facing> named(String words) {
+    String wanted = words.strip().toLowerCase(Locale.ROOT);
+    for (int i = 0; i < CLOCK.length; i++) {
+      if (wanted.equals(CLOCK[i]) || wanted.equals(CLOCK[i] + ":00")) {
+        return Optional.of(new Facing(i));
+      }
+    }
+    return switch (wanted) {
+      case "front", "home" -> Optional.of(FRONT);
+      case "back" -> Optional.of(new Facing(4));
+      default -> Optional.empty();
+    };
   }
 
   public Facing plus(Turn turn) {

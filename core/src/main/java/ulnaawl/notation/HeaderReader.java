@@ -35,12 +35,13 @@ final class HeaderReader {
   private Optional<Stated<String>> by = Optional.empty();
   private Optional<Stated<Level>> level = Optional.empty();
   private Optional<Stated<Integer>> counts = Optional.empty();
+  private Optional<Stated<Integer>> tagCounts = Optional.empty();
   private Optional<Stated<Integer>> walls = Optional.empty();
   private Optional<Stated<Weight>> start = Optional.empty();
   private Optional<Stated<Integer>> intro = Optional.empty();
   private final List<Stated<Song>> songs = new ArrayList<>();
   private Optional<Stated<String>> style = Optional.empty();
-  private final List<String> notes = new ArrayList<>();
+  private final List<Stated<String>> notes = new ArrayList<>();
   private Meter meter = Meter.FOUR;
 
   HeaderReader(Findings findings) {
@@ -60,9 +61,9 @@ final class HeaderReader {
       case "title" -> title = Optional.of(words);
       case "by" -> by = Optional.of(words);
       case "style" -> style = Optional.of(words);
-      case "note" -> notes.add(value.text());
+      case "note" -> notes.add(words);
       case "level" -> readLevel(value);
-      case "counts" -> counts = number(value, "counts", 1, Limits.COUNT).or(() -> counts);
+      case "counts" -> readCounts(value);
       case "walls" -> readWalls(value);
       case "intro" -> intro = number(value, "intro", 0, Limits.COUNT).or(() -> intro);
       case "start" -> readStart(value);
@@ -78,6 +79,7 @@ final class HeaderReader {
         by,
         level,
         counts,
+        tagCounts,
         walls,
         start,
         intro,
@@ -111,6 +113,17 @@ final class HeaderReader {
     }
   }
 
+  private void readCounts(Line value) {
+    int plus = value.text().indexOf('+');
+    Line wall = plus < 0 ? value : value.between(0, plus);
+    counts = number(wall, "counts", 1, Limits.COUNT).or(() -> counts);
+    if (plus >= 0) {
+      tagCounts =
+          number(value.from(plus + 1), "the counts of the tags", 1, Limits.COUNT)
+              .or(() -> tagCounts);
+    }
+  }
+
   private void readWalls(Line value) {
     Optional<Stated<Integer>> found = number(value, "walls", 1, 4);
     if (found.isPresent() && found.get().value() == 3) {
@@ -125,9 +138,9 @@ final class HeaderReader {
   private void readStart(Line value) {
     Optional<Weight> found =
         switch (value.lower().replaceAll("\\s+", " ")) {
-          case "weight l", "weight left", "l", "weight on l", "weight on left" ->
+          case "weight l", "weight left", "l", "left", "weight on l", "weight on left" ->
               Optional.of(Weight.LEFT);
-          case "weight r", "weight right", "r", "weight on r", "weight on right" ->
+          case "weight r", "weight right", "r", "right", "weight on r", "weight on right" ->
               Optional.of(Weight.RIGHT);
           case "both", "weight both", "centre", "center", "weight on both" ->
               Optional.of(Weight.BOTH);
@@ -233,7 +246,9 @@ final class HeaderReader {
         new Stated<>(
             new Song(
                 free.getFirst(),
-                free.size() > 1 ? Optional.of(free.get(1)) : Optional.empty(),
+                free.size() > 1
+                    ? Optional.of(String.join(" / ", free.subList(1, free.size())))
+                    : Optional.empty(),
                 bpm,
                 length,
                 rate),

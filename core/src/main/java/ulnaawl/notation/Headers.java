@@ -14,6 +14,7 @@ import ulnaawl.music.Song;
  * @param by who made the dance
  * @param level the stated level
  * @param counts the stated length of a wall in counts
+ * @param tagCounts the stated counts of all tags together, where the sheet adds them: 32 + 4
  * @param walls the stated number of walls: 1, 2 or 4
  * @param start the stated weight before the first step
  * @param intro counts of music before the first step
@@ -27,12 +28,13 @@ public record Headers(
     Optional<Stated<String>> by,
     Optional<Stated<Level>> level,
     Optional<Stated<Integer>> counts,
+    Optional<Stated<Integer>> tagCounts,
     Optional<Stated<Integer>> walls,
     Optional<Stated<Weight>> start,
     Optional<Stated<Integer>> intro,
     List<Stated<Song>> songs,
     Optional<Stated<String>> style,
-    List<String> notes,
+    List<Stated<String>> notes,
     Meter meter) {
 
   public Headers {

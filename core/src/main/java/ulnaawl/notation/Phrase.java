@@ -2,6 +2,7 @@ package ulnaawl.notation;
 
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.floor.Facing;
 import ulnaawl.text.SourceSpan;
 
 /** A line of the phrasing: what happens on which walls. */
@@ -14,9 +15,14 @@ public sealed interface Phrase {
    *
    * @param walls walls it follows, from 1
    * @param optional whether only some clubs dance it
+   * @param facing where the sheet says that it begins, on the room clock
    */
   record TagPhrase(
-      List<Stated<Integer>> walls, Stated<String> tag, boolean optional, SourceSpan span)
+      List<Stated<Integer>> walls,
+      Stated<String> tag,
+      boolean optional,
+      Optional<Stated<Facing>> facing,
+      SourceSpan span)
       implements Phrase {
     public TagPhrase {
       walls = List.copyOf(walls);
@@ -27,16 +33,26 @@ public sealed interface Phrase {
    * A restart.
    *
    * @param after the counts that are danced of the wall
+   * @param facing where the sheet says that the next wall begins, on the room clock
    * @param change other steps for the last of these counts
    */
   record RestartPhrase(
       List<Stated<Integer>> walls,
       Stated<Integer> after,
+      Optional<Stated<Facing>> facing,
       Optional<StepLine> change,
       boolean optional,
       SourceSpan span)
       implements Phrase {
     public RestartPhrase {
+      walls = List.copyOf(walls);
+    }
+  }
+
+  /** What the sheet says of a wall's start, on the room clock. It is only checked. */
+  record StartPhrase(List<Stated<Integer>> walls, Stated<Facing> facing, SourceSpan span)
+      implements Phrase {
+    public StartPhrase {
       walls = List.copyOf(walls);
     }
   }

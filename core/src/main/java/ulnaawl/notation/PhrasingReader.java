@@ -5,21 +5,27 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ulnaawl.floor.Facing;
 import ulnaawl.text.Diagnostic;
+import ulnaawl.text.SourceSpan;
 
 /** Reads the lines below {@code phrasing}. */
 final class PhrasingReader {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
   private static final String WALLS = "walls?\\s+(\\d+(?:\\s*(?:,|and|&)\\s*\\d+)*)\\s*:\\s*";
+  private static final String FACING = "(?:\\s+facing\\s+(\\S+?))?";
   private static final Pattern TAG =
-      Pattern.compile("(after|before)\\s+" + WALLS + "tag\\s+(.+?)(\\s+optional)?", CASE);
+      Pattern.compile("(after|before)\\s+" + WALLS + "tag\\s+(.+?)(\\s+optional)?" + FACING, CASE);
   private static final Pattern RESTART =
       Pattern.compile(
           WALLS
               + "restart\\s+after\\s+(\\d+)(?:\\s+counts?)?(\\s+optional)?"
+              + FACING
               + "(?:\\s+changing\\s+([^:]+):\\s*(.+))?",
           CASE);
+  private static final Pattern START =
+      Pattern.compile(WALLS + "starts?\\s+(?:facing\\s+|at\\s+)?(\\S+)", CASE);
   private static final Pattern BRIDGE =
       Pattern.compile(WALLS + "bridge\\s+(.+?)\\s+after\\s+(\\d+)", CASE);
   private static final Pattern REPEAT =
@@ -46,6 +52,7 @@ final class PhrasingReader {
     String text = line.text();
     Matcher tag = TAG.matcher(text);
     Matcher restart = RESTART.matcher(text);
+    Matcher start = START.matcher(text);
     Matcher bridge = BRIDGE.matcher(text);
     Matcher repeat = REPEAT.matcher(text);
     Matcher ending = ENDING.matcher(text);
@@ -54,6 +61,10 @@ final class PhrasingReader {
       takeTag(line, tag);
     } else if (restart.matches()) {
       takeRestart(line, restart);
+    } else if (start.matches()) {
+      facing(line, start, 2)
+          .ifPresent(facing ->
+              phrases.add(new Phrase.StartPhrase(walls(line, start, 1), facing, line.span())));
     } else if (bridge.matches()) {
       phrases.add(
           new Phrase.BridgePhrase(
@@ -102,16 +113,17 @@ final class PhrasingReader {
     }
     if (!walls.isEmpty()) {
       phrases.add(
-          new Phrase.TagPhrase(walls, words(line, tag, 3), tag.group(4) != null, line.span()));
+          new Phrase.TagPhrase(
+              walls, words(line, tag, 3), tag.group(4) != null, facing(line, tag, 5), line.span()));
     }
   }
 
   private void takeRestart(Line line, Matcher restart) {
     Optional<StepLine> change = Optional.empty();
-    if (restart.group(4) != null) {
-      String counts = restart.group(4).strip();
+    if (restart.group(5) != null) {
+      String counts = restart.group(5).strip();
       // The change reads like a step line of its own: counts, two spaces, items.
-      int from = restart.start(4);
+      int from = restart.start(5);
       String joined = line.text().substring(from).replaceFirst(":", " ");
       if (!counts.isEmpty()
           && CountsReader.startsCounts(counts.toLowerCase(java.util.Locale.ROOT))) {
@@ -120,7 +132,7 @@ final class PhrasingReader {
         findings.add(
             Diagnostic.error(
                 "phrasing",
-                line.span(from, restart.end(4)),
+                line.span(from, restart.end(5)),
                 "A step change says its counts: changing 15-16: step R fwd, hold."));
       }
     }
@@ -128,6 +140,7 @@ final class PhrasingReader {
         new Phrase.RestartPhrase(
             walls(line, restart, 1),
             number(line, restart, 2),
+            facing(line, restart, 4),
             change,
             restart.group(3) != null,
             line.span()));
@@ -180,6 +193,25 @@ final class PhrasingReader {
       return 2;
     }
     return times;
+  }
+
+  private Optional<Stated<Facing>> facing(Line line, Matcher matcher, int group) {
+    if (matcher.group(group) == null) {
+      return Optional.empty();
+    }
+    SourceSpan span = line.span(matcher.start(group), matcher.end(group));
+    Optional<Facing> found = Facing.named(matcher.group(group));
+    if (found.isEmpty()) {
+      findings.add(
+          Diagnostic.error(
+              "facing",
+              span,
+              "'"
+                  + matcher.group(group)
+                  + "' is no facing; facings are 12, 1:30, 3, 4:30, 6, 7:30, 9 and 10:30, on the "
+                  + "clock of the room."));
+    }
+    return found.map(facing -> new Stated<>(facing, span));
   }
 
   private static Stated<Integer> number(Line line, Matcher matcher, int group) {

@@ -46,7 +46,11 @@ public final class StepTextParser {
     if (text.length() > Limits.TEXT) {
       Script empty =
           new Script(
-              new HeaderReader(new Findings()).headers(), List.of(), List.of(), SourceSpan.at(0));
+              new HeaderReader(new Findings()).headers(),
+              List.of(),
+              List.of(),
+              List.of(),
+              SourceSpan.at(0));
       return new Parsed(
           empty,
           List.of(
@@ -75,6 +79,7 @@ public final class StepTextParser {
     private final StepLineReader stepLines = new StepLineReader(book, findings);
     private final PhrasingReader phrasing = new PhrasingReader(stepLines, findings);
     private final List<Block> blocks = new ArrayList<>();
+    private final List<Comment> comments = new ArrayList<>();
     private Place place = Place.HEADERS;
     private String part = "A";
     private int sections;
@@ -109,14 +114,23 @@ public final class StepTextParser {
                 new Mend("Add a title line", SourceSpan.at(0), "title: Untitled\n")));
       }
       return new Parsed(
-          new Script(headers.headers(), blocks, phrasing.phrases(), headers.titleSpan()),
+          new Script(headers.headers(), blocks, phrasing.phrases(), comments, headers.titleSpan()),
           findings.all());
     }
 
     private Line clean(int number) {
       String text = source.lineText(number);
       int hash = text.indexOf('#');
-      return new Line(hash < 0 ? text : text.substring(0, hash), source.startOf(number)).from(0);
+      if (hash < 0) {
+        return new Line(text, source.startOf(number)).from(0);
+      }
+      int start = source.startOf(number);
+      comments.add(
+          new Comment(
+              text.substring(hash + 1).strip(),
+              text.substring(0, hash).isBlank(),
+              new SourceSpan(start + hash, start + text.length())));
+      return new Line(text.substring(0, hash), start).from(0);
     }
 
     private void take(Line line) {

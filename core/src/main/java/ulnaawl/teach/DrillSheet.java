@@ -59,7 +59,7 @@ final class DrillSheet {
     say.add(standing(section.startWeight(), section.startFacing()));
     say.add(String.join(", ", calls(section)));
     for (String name : news) {
-      book.find(name).ifPresent(figure -> say.add("New, " + name + ": " + figure.say()));
+      book.find(name).ifPresent(figure -> say.add("New, " + name + ": " + figure.guide().say()));
     }
     met.addAll(news);
     return drill(

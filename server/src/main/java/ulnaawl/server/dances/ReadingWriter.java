@@ -155,7 +155,7 @@ final class ReadingWriter {
         .map(Place::figure)
         .distinct()
         .flatMap(name -> book.find(name).stream())
-        .map((Figure figure) -> new FigureView(figure.name(), figure.level().label(), figure.say()))
+        .map((Figure figure) -> new FigureView(figure.name(), figure.level().label(), figure.guide().say()))
         .toList();
   }
 
