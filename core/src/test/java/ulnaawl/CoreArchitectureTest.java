@@ -25,7 +25,8 @@ public class CoreArchitectureTest {
           Map.entry("dance", List.of("notation", "text", "music", "floor", "figure")),
           Map.entry("wall", List.of("dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(
-              "check", List.of("wall", "dance", "notation", "text", "music", "floor", "figure")),
+              "check",
+              List.of("level", "wall", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(
               "level", List.of("wall", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(

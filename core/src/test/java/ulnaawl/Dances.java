@@ -11,6 +11,7 @@ import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.text.Diagnostic;
+import ulnaawl.text.Severity;
 
 /** Dances for tests. */
 public final class Dances {
@@ -38,7 +39,22 @@ public final class Dances {
     return check(text).dance();
   }
 
+  /** Errors and warnings; what is only worth knowing is left out. */
+  public static List<Diagnostic> faults(String text) {
+    return check(text).diagnostics().stream()
+        .filter(diagnostic -> diagnostic.severity() != Severity.INFO)
+        .toList();
+  }
+
   public static List<String> codes(String text) {
-    return check(text).diagnostics().stream().map(Diagnostic::code).toList();
+    return faults(text).stream().map(Diagnostic::code).toList();
+  }
+
+  /** What is only worth knowing, in words. */
+  public static List<String> infos(String text) {
+    return check(text).diagnostics().stream()
+        .filter(diagnostic -> diagnostic.severity() == Severity.INFO)
+        .map(Diagnostic::message)
+        .toList();
   }
 }

@@ -8,6 +8,8 @@ import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DanceCompiler;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.level.LevelMeasure;
+import ulnaawl.level.LevelTable;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Stated;
 import ulnaawl.text.Diagnostic;
@@ -24,16 +26,27 @@ public final class CheckSuite {
           new StatedCountsCheck(),
           new WallTurnCheck(),
           new EndWeightCheck(),
-          new JoinWeightCheck());
+          new JoinWeightCheck(),
+          new RestartFacingCheck(),
+          new StatedFacingCheck(),
+          new ImpossibleStepCheck(),
+          new UncoveredCountsCheck(),
+          new StatedLevelCheck(),
+          new EchoCheck());
 
   private CheckSuite() {}
 
   /** Parses, compiles and checks a text; diagnostics come in the order of the text. */
   public static Compilation check(String text, FigureBook book) {
+    return check(text, book, LevelTable.standard());
+  }
+
+  /** The same with a club's own table of levels. */
+  public static Compilation check(String text, FigureBook book, LevelTable table) {
     Compilation compiled = DanceCompiler.compile(text, book);
     List<Diagnostic> all = new ArrayList<>(compiled.diagnostics());
     Dance dance = compiled.dance();
-    Subject subject = new Subject(dance, everyWall(dance));
+    Subject subject = new Subject(dance, everyWall(dance), LevelMeasure.of(dance, book, table));
     boolean understood = all.stream().noneMatch(d -> d.severity() == Severity.ERROR);
     for (Check check : CHECKS) {
       // Weight and turn are only judged where every step was understood: one slip, one message.

@@ -1,6 +1,7 @@
 package ulnaawl.check;
 
 import ulnaawl.dance.Dance;
+import ulnaawl.level.MeasuredLevel;
 import ulnaawl.wall.WallSequence;
 
 /**
@@ -8,5 +9,6 @@ import ulnaawl.wall.WallSequence;
  *
  * @param dance the compiled dance
  * @param sequence its walls with everything optional danced, at least as long as the phrasing names
+ * @param level its measured level
  */
-record Subject(Dance dance, WallSequence sequence) {}
+record Subject(Dance dance, WallSequence sequence, MeasuredLevel level) {}

@@ -56,10 +56,23 @@ public final class Footwork {
     for (Place place : places) {
       Facing turned = now.plus(place.turn());
       feet = after(feet, place, place.turnsFirst() ? turned : now);
+      boolean turnsAfter = !place.turn().isNone() && !place.turnsFirst();
+      if (turnsAfter && feet.stance(now) == Feet.Stance.CLOSED) {
+        feet = turnedClosed(feet, place, turned);
+      }
       now = turned;
       danced.add(new After(place, feet, now));
     }
     return danced;
+  }
+
+  /** Closed feet turn together: the free one keeps beside the one that carries the body. */
+  private static Feet turnedClosed(Feet feet, Place place, Facing facing) {
+    return place
+        .after()
+        .freeFoot()
+        .map(free -> feet.place(free, TOGETHER, facing, feet.lifted()))
+        .orElseGet(() -> feet.land(TOGETHER, facing));
   }
 
   private static Feet after(Feet feet, Place place, Facing facing) {
@@ -73,7 +86,8 @@ public final class Footwork {
 
   private static Feet step(Feet feet, Foot foot, Place place, Facing facing) {
     boolean lifted = place.action().lifted();
-    boolean stays = place.placement() == Placement.IN_PLACE;
+    boolean beside = feet.distance() < Feet.CLOSED_WIDTH + 0.01 && !place.turn().isNone();
+    boolean stays = place.placement() == Placement.IN_PLACE && !beside;
     if (stays && (lifted || !feet.lifted())) {
       // A lifted knee hangs where the foot was; what stands already stays there.
       return lifted ? feet.place(foot, TOGETHER, facing, true) : feet;

@@ -16,10 +16,10 @@ public record Feet(Spot left, Spot right, boolean lifted) {
   public static final Feet CLOSED =
       new Feet(new Spot(-CLOSED_WIDTH / 2, 0), new Spot(CLOSED_WIDTH / 2, 0), false);
 
+  /** Feet further from each other than this, ahead or aside, are neither closed nor crossed. */
   private static final double NEAR = 0.45;
 
-  /** A foot well ahead of the other may overlap it so far without being crossed. */
-  private static final double OVERLAP = 0.2;
+  private static final double ROUNDING = 1e-6;
 
   /** How the feet stand to each other, as the dancer sees it. */
   public enum Stance {
@@ -79,13 +79,12 @@ public record Feet(Spot left, Spot right, boolean lifted) {
 
   public Stance stance(Facing facing) {
     Spot seen = rightFromLeft(facing);
-    boolean ahead = Math.abs(seen.y()) > NEAR;
-    if (seen.x() < (ahead ? -OVERLAP : -0.01)) {
-      return Stance.CROSSED;
-    }
-    if (ahead) {
+    if (Math.abs(seen.y()) > NEAR) {
       return Stance.OPEN;
     }
-    return seen.x() > NEAR ? Stance.APART : Stance.CLOSED;
+    if (Math.abs(seen.x()) > NEAR) {
+      return Stance.APART;
+    }
+    return seen.x() < -ROUNDING ? Stance.CROSSED : Stance.CLOSED;
   }
 }

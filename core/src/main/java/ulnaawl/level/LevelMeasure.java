@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.Echo;
+import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Place;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
+import ulnaawl.floor.Spot;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Stated;
 
@@ -20,14 +23,18 @@ public final class LevelMeasure {
   private static final int POINTS_A_LEVEL = 10;
   private static final int HARDEST = 3;
 
+  /** Travel shorter than this many step lengths has no direction. */
+  private static final double NOTABLE = 0.5;
+
   private final Dance dance;
-  private final LevelTable table = LevelTable.standard();
+  private final LevelTable table;
   private final List<Place> places;
   private final List<Figure> figures;
   private final List<String> reasons = new ArrayList<>();
 
-  private LevelMeasure(Dance dance, FigureBook book) {
+  private LevelMeasure(Dance dance, FigureBook book, LevelTable table) {
     this.dance = dance;
+    this.table = table;
     this.places = dance.parts().stream().flatMap(part -> part.places().stream()).toList();
     this.figures =
         places.stream()
@@ -38,9 +45,14 @@ public final class LevelMeasure {
             .toList();
   }
 
-  /** Measures a compiled dance. */
+  /** Measures a compiled dance by the shipped table. */
   public static MeasuredLevel of(Dance dance, FigureBook book) {
-    return new LevelMeasure(dance, book).measure();
+    return of(dance, book, LevelTable.standard());
+  }
+
+  /** Measures a compiled dance by a club's table. */
+  public static MeasuredLevel of(Dance dance, FigureBook book, LevelTable table) {
+    return new LevelMeasure(dance, book, table).measure();
   }
 
   private MeasuredLevel measure() {
@@ -52,6 +64,10 @@ public final class LevelMeasure {
     points += add("turning", turning, turning / 8.0 + " turns danced in a wall");
     int largest = largestTurn();
     points += add("largest-turn", largest, "a turn of " + largest + "/8 in one figure");
+    int tricks = (int) places.stream().filter(Place::isWithoutWeight).count();
+    points += add("no-weight", tricks, tricks + " steps without weight");
+    int changes = directionChanges();
+    points += add("direction-changes", changes, changes + " changes of direction");
     int restarts = walls(Phrase.RestartPhrase.class);
     points += add("restarts", restarts, restarts + (restarts == 1 ? " restart" : " restarts"));
     int tags = walls(Phrase.TagPhrase.class) + walls(Phrase.BridgePhrase.class);
@@ -63,6 +79,9 @@ public final class LevelMeasure {
             .map(tempo -> tempo.milliBpm() / 1000)
             .orElse(0);
     points += add("count-rate", rate, rate + " counts a minute");
+    int halves = Echo.of(dance).stream().mapToInt(echo -> echo.isHalf() ? 1 : 2).sum();
+    points += add("repetition", halves, halves + " half sections that repeat or mirror others");
+    points = Math.max(0, points);
     Level level = levelOf(points);
     reasons.add("Together " + points + " points: " + level.label());
     return new MeasuredLevel(level, points, reasons);
@@ -93,10 +112,33 @@ public final class LevelMeasure {
 
   private int add(String key, int value, String what) {
     int points = table.points(key, value);
-    if (points > 0) {
-      reasons.add(Character.toUpperCase(what.charAt(0)) + what.substring(1) + ": +" + points);
+    if (points != 0) {
+      String signed = points > 0 ? ": +" + points : ": " + points;
+      reasons.add(Character.toUpperCase(what.charAt(0)) + what.substring(1) + signed);
     }
     return points;
+  }
+
+  /** Figures whose way over the floor leads back against that of the figure before. */
+  private int directionChanges() {
+    int changes = 0;
+    Spot before = Spot.ORIGIN;
+    Spot from = Spot.ORIGIN;
+    Spot at = Spot.ORIGIN;
+    int run = 0;
+    for (Footwork.After after : Footwork.of(dance.main().places())) {
+      if (after.place().run() != run) {
+        Spot way = at.minus(from);
+        if (way.x() * before.x() + way.y() * before.y() < -NOTABLE) {
+          changes++;
+        }
+        before = way.distance(Spot.ORIGIN) > NOTABLE ? way : before;
+        from = at;
+        run = after.place().run();
+      }
+      at = after.body();
+    }
+    return changes;
   }
 
   private int syncopation() {

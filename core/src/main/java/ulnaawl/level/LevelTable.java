@@ -9,31 +9,60 @@ import java.util.Map;
 import java.util.Objects;
 
 /** The points that a property of a dance lifts its level by; read from data, a rule of thumb. */
-final class LevelTable {
+public final class LevelTable {
 
   /**
    * One line of the table.
    *
-   * @param points given once {@code from} is passed and again for every {@code each} beyond it
-   * @param most the most points in all
+   * @param points given once {@code from} is passed and again for every {@code each} beyond it;
+   *     negative where it makes a dance easier
+   * @param most the most points in all, as far from zero as it goes
    */
   record Rule(int points, int from, int each, int most) {
     int pointsFor(int value) {
       if (value <= from) {
         return 0;
       }
-      return Math.min(most, points * (1 + (value - from - 1) / each));
+      int all = points * (1 + (value - from - 1) / each);
+      return Math.abs(all) > Math.abs(most) ? most : all;
     }
   }
 
   private final Map<String, Rule> rules;
 
   private LevelTable(Map<String, Rule> rules) {
-    this.rules = rules;
+    this.rules = Map.copyOf(rules);
   }
 
-  static LevelTable standard() {
+  /** The table that ships with the product. */
+  public static LevelTable standard() {
     return Standard.TABLE;
+  }
+
+  /**
+   * The shipped table with a club's own lines in place of some of its own.
+   *
+   * @param data lines {@code KEY POINTS FROM EACH MOST}; {@code #} begins a remark
+   * @throws IllegalArgumentException with a message for people where a line is not understood
+   */
+  public LevelTable with(String data) {
+    Map<String, Rule> changed = new LinkedHashMap<>(rules);
+    read(data)
+        .forEach((key, rule) -> {
+          if (changed.put(key, rule) == null) {
+            throw new IllegalArgumentException(
+                "'"
+                    + key
+                    + "' is no line of the table; there is "
+                    + String.join(", ", sorted())
+                    + ".");
+          }
+        });
+    return new LevelTable(changed);
+  }
+
+  private java.util.List<String> sorted() {
+    return rules.keySet().stream().sorted().toList();
   }
 
   /** Points for a value; the key stands in the table. */
@@ -41,33 +70,42 @@ final class LevelTable {
     return Objects.requireNonNull(rules.get(key), key).pointsFor(value);
   }
 
-  private static LevelTable parse(String data) {
+  /** The text of the shipped table, remarks included. */
+  public static String standardText() {
+    try (InputStream in =
+        Objects.requireNonNull(LevelTable.class.getResourceAsStream("level-table.txt"))) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Map<String, Rule> read(String data) {
     Map<String, Rule> rules = new LinkedHashMap<>();
-    data.lines()
-        .map(String::strip)
-        .filter(line -> !line.isEmpty() && !line.startsWith("#"))
-        .map(line -> line.split("\\s+"))
-        .forEach(words ->
-            rules.put(
-                words[0],
-                new Rule(
-                    Integer.parseInt(words[1]),
-                    Integer.parseInt(words[2]),
-                    Integer.parseInt(words[3]),
-                    Integer.parseInt(words[4]))));
-    return new LevelTable(rules);
+    int number = 0;
+    for (String raw : data.split("\n", -1)) {
+      number++;
+      String line = raw.strip();
+      if (line.isEmpty() || line.startsWith("#")) {
+        continue;
+      }
+      String[] words = line.split("\\s+");
+      if (words.length != 5 || !line.matches("[a-z-]+( +-?\\d{1,4}){4}")) {
+        throw new IllegalArgumentException(
+            "Line " + number + " is not KEY POINTS FROM EACH MOST, with whole numbers: " + line);
+      }
+      Rule rule =
+          new Rule(
+              Integer.parseInt(words[1]),
+              Integer.parseInt(words[2]),
+              Math.max(1, Integer.parseInt(words[3])),
+              Integer.parseInt(words[4]));
+      rules.put(words[0], rule);
+    }
+    return rules;
   }
 
   private static final class Standard {
-    private static final LevelTable TABLE = load();
-
-    private static LevelTable load() {
-      try (InputStream in =
-          Objects.requireNonNull(LevelTable.class.getResourceAsStream("level-table.txt"))) {
-        return parse(new String(in.readAllBytes(), StandardCharsets.UTF_8));
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
-    }
+    private static final LevelTable TABLE = new LevelTable(read(standardText()));
   }
 }

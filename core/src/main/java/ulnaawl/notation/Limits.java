@@ -6,6 +6,15 @@ public final class Limits {
   /** Characters in a step text. */
   public static final int TEXT = 64 * 1024;
 
+  /** Characters in a line. */
+  public static final int LINE = 1000;
+
+  /** Sections, tags, bridges, endings and options together. */
+  public static final int BLOCKS = 96;
+
+  /** Step lines in one section, tag or option. */
+  public static final int LINES_IN_BLOCK = 64;
+
   /** Counts in a tag, bridge or ending. */
   public static final int EXTRA_COUNTS = 64;
 

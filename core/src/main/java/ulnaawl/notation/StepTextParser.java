@@ -83,6 +83,7 @@ public final class StepTextParser {
     private Place place = Place.HEADERS;
     private String part = "A";
     private int sections;
+    private boolean overfull;
     private @Nullable OpenBlock open;
 
     Run(SourceText source) {
@@ -92,7 +93,17 @@ public final class StepTextParser {
     Parsed parse() {
       for (int number = 1; number <= source.lineCount(); number++) {
         Line line = clean(number);
-        if (!line.isEmpty()) {
+        if (line.text().length() > Limits.LINE) {
+          findings.add(
+              Diagnostic.error(
+                  "line-too-long",
+                  line.span(),
+                  "This line has "
+                      + line.text().length()
+                      + " characters; a line is read up to "
+                      + Limits.LINE
+                      + ". Write a line for every few counts."));
+        } else if (!line.isEmpty()) {
           take(line);
         }
       }
@@ -150,6 +161,16 @@ public final class StepTextParser {
     }
 
     private void takeSteps(Line line) {
+      if (open != null && open.lines.size() == Limits.LINES_IN_BLOCK) {
+        findings.add(
+            Diagnostic.error(
+                "too-many-lines",
+                line.span(),
+                "A section has up to "
+                    + Limits.LINES_IN_BLOCK
+                    + " lines; this one is not read. Begin a new section."));
+        return;
+      }
       StepLine steps = stepLines.read(line);
       if (open == null) {
         findings.add(
@@ -223,8 +244,20 @@ public final class StepTextParser {
 
     private void close() {
       if (open != null) {
-        blocks.add(open.finish.apply(open.lines));
+        Block block = open.finish.apply(open.lines);
         open = null;
+        if (blocks.size() < Limits.BLOCKS) {
+          blocks.add(block);
+        } else if (!overfull) {
+          overfull = true;
+          findings.add(
+              Diagnostic.error(
+                  "too-many-blocks",
+                  block.span(),
+                  "A dance has up to "
+                      + Limits.BLOCKS
+                      + " sections, tags and options; what follows here is not read."));
+        }
       }
     }
 

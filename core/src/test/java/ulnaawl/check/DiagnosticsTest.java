@@ -77,6 +77,30 @@ public class DiagnosticsTest {
       {"title: Paper", "titel: Paper", "not-understood", "titel: Paper Lanterns", "headers", ""},
       {"3&4    mambo L side", "2&3    mambo L side", "count-order", "2&3", "comes after", ""},
       {"walk R L\n", "walk R L both\n", "which-foot", "", "", ""},
+      {"counts: 32", "counts: 36", "counts", "36", "say so with a plus", "32 + 4"},
+      {"counts: 32", "counts: 32 + 8", "tag-counts", "8", "4 counts together", "4"},
+      {
+        "level: beginner",
+        "level: advanced",
+        "level",
+        "advanced",
+        "4 levels easier",
+        "high beginner"
+      },
+      {"after wall 2: tag Lull", "wall 2: starts facing 6", "stated-facing", "6", "are 3, 8", "9"},
+      {"tag Lull\nwall", "tag Lull facing 3\nwall", "stated-facing", "3", "begins facing 6", "6"},
+      {"after 16 ch", "after 16 facing 6 ch", "stated-facing", "6", "wall 5 is facing 12", "12"},
+      {"restart after 16", "restart after 16 facing 5", "facing", "5", "no facing", ""},
+      {"15-16: walk R L back", "15-16: step pivot R 1/8 L", "restart-facing", "", "10:30", ""},
+      {
+        "1-2    rock L back\n3&4    shuffle L fwd",
+        "1&2    cross L, cross R, cross L\n3-4    together R, step L",
+        "impossible-step",
+        "cross R",
+        "stands crossed behind",
+        ""
+      },
+      {"7-8    walk R L\n", "", "short-section", "section 3", "stops after count 6", ""},
     };
   }
 
@@ -90,7 +114,7 @@ public class DiagnosticsTest {
     }
     assertTrue(text.contains(right), right);
     String slipped = text.replace(right, wrong);
-    List<Diagnostic> found = Dances.check(slipped).diagnostics();
+    List<Diagnostic> found = Dances.faults(slipped);
     if (code.isEmpty()) {
       assertEquals(found.getLast().code(), "unknown-tag");
       return;
@@ -122,7 +146,7 @@ public class DiagnosticsTest {
             new String[] {"after wall 2: tag Lull", "after wall 2: tag Lol"});
     for (String[] slip : slips) {
       String slipped = text.replace(slip[0], slip[1]);
-      Mend mend = Dances.check(slipped).diagnostics().getFirst().mends().getFirst();
+      Mend mend = Dances.faults(slipped).getFirst().mends().getFirst();
       String mended =
           slipped.substring(0, mend.span().start())
               + mend.replacement()
@@ -131,10 +155,36 @@ public class DiagnosticsTest {
     }
   }
 
+  /** Case F of the wall cases: common practice, no source. */
+  @Test
+  public void saysWhichWallsStartThereWhenTheSheetCannotBeTrue() {
+    String text =
+        "title: F\nwalls: 2\nsection 1\n1-8  walk R L R L R L, step pivot R 1/2 L\nsection 2\n"
+            + "1-8  walk R L R L R L R L\nphrasing\nwall 3: starts facing 6\n";
+    assertEquals(
+        Dances.faults(text).getFirst().message(),
+        "Wall 3 starts facing 12, not 6: the walls that start at 6 are 2, 4, 6, 8 ….");
+  }
+
+  @Test
+  public void tellsWhatRepeatsAndWhatIsEmpty() {
+    String text =
+        "title: E\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n"
+            + "section 2\n1-4  vine R, touch L\n5-8  vine L, touch R\n"
+            + "section 3\n1-2  rock R fwd\n3-4  rock R back\n5  step R\n7-8  walk L R\n"
+            + "section 4\n1-2  rock L fwd\n3-4  rock L back\n5  step L\n7-8  walk R L\n";
+    List<String> infos = Dances.infos(text);
+    assertTrue(infos.contains("Section 2 repeats section 1."), infos.toString());
+    assertTrue(infos.contains("The second half of section 1 mirrors the first."), infos.toString());
+    assertTrue(
+        infos.contains("Nothing is written on count 6 of section 3; write hold if that is meant."),
+        infos.toString());
+  }
+
   @Test
   public void saysLineAndColumn() {
     String text = Dances.paperLanterns().replace("vine R, touch L", "vyne R, touch L");
-    Diagnostic first = Dances.check(text).diagnostics().getFirst();
+    Diagnostic first = Dances.faults(text).getFirst();
     SourceText source = SourceText.of(text);
     assertEquals(source.line(first.span().start()), 11);
     assertEquals(source.column(first.span().start()), 8);

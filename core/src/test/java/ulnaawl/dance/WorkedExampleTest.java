@@ -24,7 +24,7 @@ public class WorkedExampleTest {
 
   @Test
   public void saysThatItsRestartLeavesTheWrongFootFree() {
-    List<Diagnostic> found = Dances.check(FIRST).diagnostics();
+    List<Diagnostic> found = Dances.faults(FIRST);
     assertEquals(found.size(), 1, found.toString());
     assertEquals(found.getFirst().code(), "join-weight");
     assertEquals(

@@ -45,6 +45,6 @@ public class ManualTest {
     }
     List<String> expected =
         kind.startsWith("wrong ") ? List.of(kind.substring("wrong ".length())) : List.of();
-    assertEquals(codes, expected, example);
+    assertEquals(codes, expected, example + Dances.faults(text));
   }
 }
