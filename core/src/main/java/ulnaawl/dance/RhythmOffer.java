@@ -32,7 +32,7 @@ final class RhythmOffer {
           rhythm.append(' ');
         }
         rhythm.append(shift(usual, next - 1));
-        next += counts(usual);
+        next += Rhythm.wholeCounts(usual);
       }
     }
     if (next - first == whole) {
@@ -42,17 +42,6 @@ final class RhythmOffer {
     return steps == whole && whole > 1
         ? Optional.of(first + "-" + (first + whole - 1))
         : Optional.empty();
-  }
-
-  /** Whole counts that a rhythm lasts: {@code 1&2} is 2. */
-  private static int counts(String rhythm) {
-    int last = 0;
-    for (String word : rhythm.split("\\D+")) {
-      if (!word.isEmpty()) {
-        last = Integer.parseInt(word);
-      }
-    }
-    return last;
   }
 
   private static String shift(String rhythm, int by) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.music.Count;
 import ulnaawl.notation.Block.ExtraBlock;
 import ulnaawl.notation.Block.OptionBlock;
 import ulnaawl.notation.Block.SectionBlock;
@@ -100,11 +101,14 @@ public final class StepTextFormatter {
     };
   }
 
-  /** Counts, padded to a column, and items. */
   private String stepLine(StepLine line) {
-    String counts = CountsWriter.write(line.counts());
-    String gap = " ".repeat(Math.max(2, COLUMN - counts.length()));
-    return counts + gap + items.write(line.items());
+    return line(line.counts(), items.write(line.items()));
+  }
+
+  /** A step line: counts, padded to a column, and items as they stand. */
+  public static String line(List<Count> counts, String items) {
+    String written = CountsWriter.write(counts);
+    return written + " ".repeat(Math.max(2, COLUMN - written.length())) + items;
   }
 
   /** Puts every remark back: at the end of its line, or above what stood below it. */

@@ -1,0 +1,63 @@
+package ulnaawl.bench;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.openjdk.jmh.profile.GCProfiler;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import ulnaawl.check.CheckSuite;
+import ulnaawl.figure.FigureBook;
+
+/** Runs the benchmarks and says what the product promises of them, as ratios of one run. */
+public final class Benchmarks {
+
+  private static final int MANY = 10_000;
+
+  private Benchmarks() {}
+
+  public static void main(String[] args) throws RunnerException {
+    Collection<RunResult> results =
+        new Runner(
+                new OptionsBuilder()
+                    .include(CheckBenchmark.class.getName())
+                    .addProfiler(GCProfiler.class)
+                    .build())
+            .run();
+    Map<Integer, Double> medians = new TreeMap<>();
+    for (RunResult result : results) {
+      int counts = Integer.parseInt(result.getParams().getParam("counts"));
+      double median = result.getPrimaryResult().getStatistics().getPercentile(50);
+      medians.put(counts, median);
+      double bytes = result.getSecondaryResults().get("gc.alloc.rate.norm").getScore();
+      System.out.printf("%3d counts: median %.0f us, %.0f bytes a dance%n", counts, median, bytes);
+    }
+    System.out.printf(
+        "64 counts with phrasing: %.3f ms at the median (promised: under 1)%n",
+        medians.getOrDefault(64, 0.0) / 1000);
+    System.out.printf(
+        "256 counts take %.2f times the time of 64 (linear: 4)%n",
+        medians.getOrDefault(256, 0.0) / medians.getOrDefault(64, 1.0));
+    System.out.printf(
+        "%d dances on %d cores: %.2f s (promised: under 5)%n",
+        MANY, Runtime.getRuntime().availableProcessors(), seconds());
+  }
+
+  private static double seconds() {
+    long start = System.nanoTime();
+    long found =
+        IntStream.range(0, MANY)
+            .parallel()
+            .mapToLong(i ->
+                CheckSuite.check(DanceText.of(16 + i % 7 * 8), FigureBook.standard())
+                    .diagnostics()
+                    .size())
+            .sum();
+    double seconds = (System.nanoTime() - start) / 1e9;
+    System.out.println(found + " remarks");
+    return seconds;
+  }
+}

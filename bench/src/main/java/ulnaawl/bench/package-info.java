@@ -1,0 +1,3 @@
+/** How fast the engine reads dances. */
+@org.jspecify.annotations.NullMarked
+package ulnaawl.bench;
