@@ -14,6 +14,8 @@ export const router = createRouter({
     { path: '/dances', component: () => import('@/views/dances/DanceListView.vue') },
     { path: '/dances/new', component: () => import('@/views/dances/DanceView.vue') },
     { path: '/dances/:id(\\d+)', component: () => import('@/views/dances/DanceView.vue') },
+    { path: '/dances/:id(\\d+)/sheet', component: () => import('@/views/dances/SheetView.vue') },
+    { path: '/figures', component: () => import('@/views/figures/FiguresView.vue') },
     { path: '/dances/:id(\\d+)/teach', component: () => import('@/views/teaching/TeachView.vue') },
     {
       path: '/dances/:id(\\d+)/run-through',

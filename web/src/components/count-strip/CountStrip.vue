@@ -2,11 +2,16 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import FootSign from '@/components/foot-sign/FootSign.vue'
+import { spoken, type School } from '@/domain/counting'
 import { clock } from '@/domain/facing'
 import { COLUMNS_A_COUNT, layOut, shortCall } from '@/domain/strip'
 
 /** Places on a ruler of counts: the call above, the moving foot, its weight and turn below. */
-const props = defineProps<{ places: Schemas['PlaceView'][]; counts: number; width?: number }>()
+const props = withDefaults(
+  defineProps<{ places: Schemas['PlaceView'][]; counts: number; width?: number; school?: School }>(),
+  { width: undefined, school: 'written' },
+)
+defineEmits<{ explain: [figure: string] }>()
 const cells = computed(() => layOut(props.places, props.counts))
 const columns = computed(() => props.counts * COLUMNS_A_COUNT)
 /** A shorter section is drawn shorter, so that a count is as wide everywhere. */
@@ -34,7 +39,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
         :title="cell.place.call"
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.figureSpan}` }"
       >
-        {{ shortCall(cell) }}
+        <button type="button" @click="$emit('explain', cell.place.figure)">{{ shortCall(cell) }}</button>
       </li>
       <li
         class="place"
@@ -42,6 +47,9 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.span}` }"
       >
         <FootSign :foot="cell.place.foot" :weight="cell.place.takesWeight" :size="cell.span < 3 ? 17 : 22" />
+        <span v-if="school === 'numbered' || !/^\d+$/.test(cell.place.count)" class="spoken">{{
+          spoken(places, i, school)
+        }}</span>
         <span v-if="cell.place.turn" class="turned">{{ cell.place.turn }}</span>
       </li>
     </template>
@@ -77,6 +85,21 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.call button {
+  all: unset;
+  cursor: pointer;
+  display: block;
+  width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.call button:focus-visible {
+  outline: 3px solid var(--brass-mark);
+}
+.spoken {
+  font: 600 12px var(--type);
+  color: var(--ink-soft);
 }
 .place {
   grid-row: 3;

@@ -2,20 +2,47 @@
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { EditorView } from '@codemirror/view'
 import type { Schemas } from '@/api/client'
-import { makeEditor, replaceRange, showRemarks } from './editor'
+import { type Help, keep, makeEditor, replaceRange, showRemarks } from './editor'
 
 /** The text of a dance, with marks where something is to be said about it. */
-const props = defineProps<{ remarks: Schemas['Remark'][]; readonly?: boolean }>()
+const props = defineProps<{
+  remarks: Schemas['Remark'][]
+  help: Help
+  /** Where what can be undone is kept on this machine. */
+  undoKey: string
+  readonly?: boolean
+}>()
 const text = defineModel<string>({ required: true })
 
 const host = ref<HTMLElement>()
 let view: EditorView | undefined
 
 onMounted(() => {
-  view = makeEditor(host.value!, text.value, props.readonly ?? false, (now) => (text.value = now))
+  view = makeEditor(host.value!, text.value, props.readonly ?? false, props.help, typed, kept())
   showRemarks(view, props.remarks)
 })
 onBeforeUnmount(() => view?.destroy())
+
+function kept(): { doc?: string } | undefined {
+  try {
+    return JSON.parse(localStorage.getItem(props.undoKey) ?? 'null') ?? undefined
+  } catch {
+    return undefined
+  }
+}
+
+let timer = 0
+function typed(now: EditorView) {
+  text.value = now.state.doc.toString()
+  window.clearTimeout(timer)
+  timer = window.setTimeout(() => {
+    try {
+      localStorage.setItem(props.undoKey, JSON.stringify(keep(now)))
+    } catch {
+      // The browser's store is full: undo ends with this page.
+    }
+  }, 400)
+}
 
 watch(text, (now) => {
   if (view && now !== view.state.doc.toString()) replaceRange(view, 0, view.state.doc.length, now)

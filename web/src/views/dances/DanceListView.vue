@@ -1,58 +1,45 @@
 <script setup lang="ts">
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import StageMark from '@/components/stage-mark/StageMark.vue'
-import TurnSign from '@/components/turn-sign/TurnSign.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import DanceRow from './DanceRow.vue'
+import { ANY, filterDances, LEVELS, type Filter, type Sort } from './filter'
 
-type Dance = Schemas['DanceSummary']
+const ROW_HEIGHT = 74
 
 const session = useSession()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/dances')))
-const words = ref('')
-const sort = ref<'title' | 'level' | 'counts'>('title')
-const LEVELS = [
-  'absolute beginner',
-  'beginner',
-  'high beginner',
-  'improver',
-  'easy intermediate',
-  'intermediate',
-  'advanced',
-]
+const filter = ref<Filter>({ ...ANY })
+const sort = ref<Sort>('title')
+const list = ref<HTMLElement>()
 
 onMounted(load)
 
-function matches(dance: Dance): boolean {
-  const text = [
-    dance.title,
-    dance.by,
-    dance.level,
-    dance.song,
-    `${dance.counts} counts`,
-    `${dance.walls} walls ${dance.walls}-wall`,
-    ...dance.knownBy.map((known) => `${known.name} ${known.stage.toLowerCase()}`),
-  ]
-    .join(' ')
-    .toLowerCase()
-  return words.value
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word))
-}
+const all = computed<Schemas['DanceSummary'][]>(() => data.value ?? [])
+const shown = computed(() => filterDances(all.value, filter.value, sort.value))
+const distinct = (of: (dance: Schemas['DanceSummary']) => (string | undefined)[]) =>
+  [...new Set(all.value.flatMap(of).filter((one): one is string => !!one))].sort()
+const figures = computed(() => distinct((dance) => dance.figures))
+const styles = computed(() => distinct((dance) => [dance.style]))
+const groups = computed(() => distinct((dance) => dance.knownBy.map((known) => known.name)))
+const counts = computed(() => [...new Set(all.value.map((dance) => dance.counts))].sort((a, b) => a - b))
+const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
 
-const shown = computed(() => {
-  const found = (data.value ?? []).filter(matches)
-  const by: Record<typeof sort.value, (a: Dance, b: Dance) => number> = {
-    title: (a, b) => a.title.localeCompare(b.title),
-    level: (a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || a.title.localeCompare(b.title),
-    counts: (a, b) => a.counts - b.counts || a.title.localeCompare(b.title),
-  }
-  return found.sort(by[sort.value])
-})
+const rows = useWindowVirtualizer(
+  computed(() => ({
+    count: shown.value.length,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 12,
+    scrollMargin: list.value?.offsetTop ?? 0,
+    getItemKey: (index: number) => shown.value[index].id,
+  })),
+)
+const measure = (element: unknown) => {
+  if (element instanceof HTMLElement) rows.value.measureElement(element)
+}
 </script>
 
 <template>
@@ -63,63 +50,82 @@ const shown = computed(() => {
         <el-button type="primary" tag="span">New dance</el-button>
       </RouterLink>
     </div>
-    <div class="row">
+    <div class="row filters">
       <el-input
-        v-model="words"
+        v-model="filter.words"
         class="search"
         name="search"
         clearable
-        placeholder="Search: title, level, song, 32 counts, 2-wall, group"
+        placeholder="Search: title, maker, song, figure, group"
         aria-label="Search the dances"
       />
+      <el-select v-model="filter.level" clearable placeholder="level" aria-label="Level" class="narrow">
+        <el-option v-for="level in LEVELS" :key="level" :label="level" :value="level" />
+      </el-select>
+      <el-select v-model="filter.counts" clearable placeholder="counts" aria-label="Counts" class="narrow">
+        <el-option v-for="one in counts" :key="one" :label="`${one} counts`" :value="one" />
+      </el-select>
+      <el-select v-model="filter.walls" clearable placeholder="walls" aria-label="Walls" class="narrow">
+        <el-option v-for="one in [1, 2, 4]" :key="one" :label="`${one}-wall`" :value="one" />
+      </el-select>
+      <el-select
+        v-model="filter.figure"
+        clearable
+        filterable
+        placeholder="has a figure"
+        aria-label="Figure"
+        class="narrow"
+      >
+        <el-option v-for="one in figures" :key="one" :label="one" :value="one" />
+      </el-select>
+      <el-select v-model="filter.rate" clearable placeholder="speed" aria-label="Speed" class="narrow">
+        <el-option label="under 100 a minute" value="slow" />
+        <el-option label="100 to 120" value="middle" />
+        <el-option label="over 120" value="fast" />
+      </el-select>
+      <el-select v-model="filter.style" clearable placeholder="style" aria-label="Style" class="narrow">
+        <el-option v-for="one in styles" :key="one" :label="one" :value="one" />
+      </el-select>
+      <el-select
+        v-model="filter.group"
+        clearable
+        placeholder="group that knows it"
+        aria-label="Group"
+        class="narrow wide"
+      >
+        <el-option v-for="one in groups" :key="one" :label="one" :value="one" />
+      </el-select>
       <label class="row">
         Sort by
-        <el-select v-model="sort" style="width: 130px" aria-label="Sort by">
+        <el-select v-model="sort" style="width: 110px" aria-label="Sort by">
           <el-option label="title" value="title" />
           <el-option label="level" value="level" />
           <el-option label="counts" value="counts" />
+          <el-option label="speed" value="speed" />
         </el-select>
       </label>
-      <span v-if="data" class="quiet">{{ shown.length }} of {{ data.length }}</span>
+      <span v-if="data" class="quiet" role="status">{{ shown.length }} of {{ data.length }}</span>
+      <button v-if="narrowed" class="plain-button" type="button" @click="filter = { ...ANY }">
+        Show all
+      </button>
     </div>
     <PageState :loading :problem :ready="!!data" @again="load">
       <p v-if="data?.length === 0" class="card">
         There are no dances yet. Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type
         its steps as you would read them aloud.
       </p>
-      <p v-else-if="shown.length === 0" class="card">No dance has all of these words.</p>
-      <ul class="list">
-        <li v-for="dance in shown" :key="dance.id">
-          <RouterLink :to="`/dances/${dance.id}`" class="dance">
-            <span class="title">
-              <strong>{{ dance.title }}</strong>
-              <span class="quiet">
-                {{
-                  [dance.by, dance.song && `“${dance.song}”`, dance.rate && `${dance.rate} counts a minute`]
-                    .filter(Boolean)
-                    .join(' · ')
-                }}
-              </span>
-              <span v-if="!dance.sound" class="chip due">has mistakes to mend</span>
-            </span>
-            <span class="counts"
-              ><b class="number">{{ dance.counts }}</b> counts</span
-            >
-            <span class="walls"
-              ><b class="number">{{ dance.walls }}</b> {{ dance.walls === 1 ? 'wall' : 'walls' }}</span
-            >
-            <TurnSign class="turn" :eighths="dance.turnEighths" />
-            <LevelMark class="level" :level="dance.level" :stated="dance.statedLevel" />
-            <span class="known">
-              <StageMark
-                v-for="known in dance.knownBy"
-                :key="known.group"
-                :stage="known.stage"
-                :label="known.name"
-              />
-              <span v-if="dance.knownBy.length === 0" class="quiet">no group yet</span>
-            </span>
-          </RouterLink>
+      <p v-else-if="shown.length === 0" class="card">No dance is like that.</p>
+      <ul ref="list" class="list" :style="{ height: `${rows.getTotalSize()}px` }">
+        <li
+          v-for="row in rows.getVirtualItems()"
+          :key="row.index"
+          :ref="measure"
+          :data-index="row.index"
+          :aria-setsize="shown.length"
+          :aria-posinset="row.index + 1"
+          :style="{ transform: `translateY(${row.start - (list?.offsetTop ?? 0)}px)` }"
+        >
+          <DanceRow :dance="shown[row.index]" />
         </li>
       </ul>
     </PageState>
@@ -128,50 +134,28 @@ const shown = computed(() => {
 
 <style scoped>
 .search {
-  width: min(460px, 100%);
+  width: min(340px, 100%);
+}
+.filters {
+  gap: var(--space-2);
+}
+.narrow {
+  width: 132px;
+}
+.wide {
+  width: 180px;
 }
 .list {
   list-style: none;
   margin: 0;
   padding: 0;
   border-top: 1px solid var(--rule);
+  position: relative;
 }
-.dance {
-  display: grid;
-  grid-template-columns: minmax(240px, 1.6fr) 84px 72px 110px minmax(170px, 1fr) minmax(220px, 1.3fr);
-  gap: var(--space-3);
-  align-items: center;
-  padding: var(--space-3) var(--space-2);
-  border-bottom: 1px solid var(--rule);
-  text-decoration: none;
-  color: inherit;
-}
-.dance:hover {
-  background: var(--chalk);
-}
-.title {
-  display: grid;
-  justify-items: start;
-}
-.title strong {
-  font: 700 19px var(--type-head);
-}
-b {
-  font-size: 19px;
-}
-.known {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-@media (max-width: 1000px) {
-  .dance {
-    grid-template-columns: auto auto auto 1fr;
-  }
-  .title,
-  .level,
-  .known {
-    grid-column: 1 / -1;
-  }
+.list li {
+  position: absolute;
+  top: 0;
+  left: 0;
+  width: 100%;
 }
 </style>

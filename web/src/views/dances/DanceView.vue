@@ -7,10 +7,17 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StepEditor from '@/components/step-editor/StepEditor.vue'
 import WallMap from '@/components/wall-map/WallMap.vue'
+import { api, ask } from '@/api/client'
+import { useChoice } from '@/composables/useChoice'
 import { useDo } from '@/composables/useDo'
+import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
 import { minutesSeconds } from '@/domain/time'
+import FloorPrints from '@/components/footprints/FloorPrints.vue'
+import HallFit from './HallFit.vue'
+import FigureDrawer from './FigureDrawer.vue'
 import RemarkList from './RemarkList.vue'
+import SectionBuilder from './SectionBuilder.vue'
 import SectionList from './SectionList.vue'
 import { useDance } from './useDance'
 
@@ -20,6 +27,23 @@ const session = useSession()
 const dance = useDance()
 const { sheet, text, reading, problem, checking, changed, draft } = dance
 const { busy, run } = useDo()
+const { find } = useFigures()
+const explained = ref('')
+const side = useChoice<'write' | 'build' | 'floor'>('dance-side', 'write')
+const part = ref(0)
+const places = computed(
+  () =>
+    reading.value?.sections
+      .filter((section) => part.value === 0 || section.number === part.value)
+      .flatMap((section) => section.places) ?? [],
+)
+const rate = computed(() => Number(reading.value?.songs[0]?.bpm) * 0.7 || undefined)
+const help = {
+  possible: (stepText: string, offset: number) =>
+    ask(api.POST('/api/writing/possible', { body: { stepText, offset } })),
+  figure: find,
+  format: () => void tidy(),
+}
 const editor = ref<InstanceType<typeof StepEditor>>()
 
 const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
@@ -53,6 +77,13 @@ async function save() {
   if (await run(async () => (id = await dance.save()), 'Saved.')) {
     if (wanted.value !== id) await router.replace(`/dances/${id}`)
   }
+}
+
+async function tidy() {
+  await run(async () => {
+    const now = await ask(api.POST('/api/writing/format', { body: { stepText: text.value } }))
+    text.value = now.stepText
+  })
 }
 
 async function remove() {
@@ -91,6 +122,9 @@ function onKey(event: KeyboardEvent) {
             <p class="quiet">{{ sub }}</p>
           </div>
           <div v-if="sheet && reading.sound" class="row no-print">
+            <RouterLink :to="`/dances/${sheet.id}/sheet`"
+              ><el-button size="large" tag="span">Sheet</el-button></RouterLink
+            >
             <RouterLink :to="`/dances/${sheet.id}/teach`"
               ><el-button size="large" tag="span">Teach</el-button></RouterLink
             >
@@ -129,10 +163,14 @@ function onKey(event: KeyboardEvent) {
         </div>
 
         <div class="halves">
-          <SectionList :reading="reading" />
+          <SectionList :reading="reading" @explain="explained = $event" />
           <div class="write no-print">
             <div class="row spread">
-              <h2>Step text</h2>
+              <el-radio-group v-model="side" aria-label="Beside the dance">
+                <el-radio-button label="Write" value="write" />
+                <el-radio-button v-if="session.isInstructor" label="Build" value="build" />
+                <el-radio-button label="Floor" value="floor" />
+              </el-radio-group>
               <span role="status" class="quiet">
                 {{ checking ? 'Checking…' : errors ? `${errors} to mend` : 'No mistakes' }}
               </span>
@@ -144,15 +182,40 @@ function onKey(event: KeyboardEvent) {
               </button>
             </p>
             <p v-if="problem" class="note wrong" role="alert">{{ problem }}</p>
+            <SectionBuilder
+              v-if="side === 'build' && session.isInstructor"
+              :reading="reading"
+              :text="text"
+              @change="text = $event"
+              @explain="explained = $event"
+            />
+            <div v-else-if="side === 'floor'" class="stack">
+              <el-select v-model="part" aria-label="Which part" style="width: 200px">
+                <el-option label="the whole wall" :value="0" />
+                <el-option
+                  v-for="section in reading.sections"
+                  :key="section.number"
+                  :label="`section ${section.number}`"
+                  :value="section.number"
+                />
+              </el-select>
+              <FloorPrints :places="places" :counts-a-minute="rate" />
+              <HallFit :floor="reading.floor" :step-text="text" />
+            </div>
             <RemarkList
+              v-if="side !== 'floor'"
               :remarks="reading.remarks"
               :readonly="!session.isInstructor"
               @show="editor?.goTo($event)"
               @mend="editor?.mend($event)"
             />
             <StepEditor
+              v-if="side === 'write' || !session.isInstructor"
+              v-show="side === 'write'"
               ref="editor"
               v-model="text"
+              :help="help"
+              :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
               :remarks="reading.remarks"
               :readonly="!session.isInstructor"
             />
@@ -166,6 +229,7 @@ function onKey(event: KeyboardEvent) {
                   >Saved, version {{ sheet.version }}, by {{ sheet.updatedBy }}.</template
                 >
               </span>
+              <el-button v-if="side === 'write'" title="Alt+Shift+F" @click="tidy">Tidy</el-button>
               <el-button v-if="sheet" text @click="remove">Remove</el-button>
             </div>
             <p v-else class="quiet">An instructor can change the text.</p>
@@ -181,6 +245,7 @@ function onKey(event: KeyboardEvent) {
           </div>
           <WallMap :walls="reading.sequence" :song-end="reading.songEnd" />
         </section>
+        <FigureDrawer v-model="explained" />
       </template>
     </PageState>
   </div>

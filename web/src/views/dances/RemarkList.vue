@@ -1,16 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 
 /** What is to be said about the text, each with its place and its mends. */
-defineProps<{ remarks: Schemas['Remark'][]; readonly: boolean }>()
+const props = defineProps<{ remarks: Schemas['Remark'][]; readonly: boolean }>()
 defineEmits<{ show: [offset: number]; mend: [change: Schemas['MendView']] }>()
 
+const faults = computed(() => props.remarks.filter((remark) => remark.severity !== 'info'))
+const notes = computed(() => props.remarks.filter((remark) => remark.severity === 'info'))
 const WORDS: Record<string, string> = { error: 'Mistake', warning: 'Perhaps', info: 'Note' }
 </script>
 
 <template>
   <ul class="remarks" aria-live="polite">
-    <li v-for="(remark, i) in remarks" :key="i" :class="remark.severity">
+    <li v-for="(remark, i) in faults" :key="i" :class="remark.severity">
       <button class="where" type="button" @click="$emit('show', remark.start)">
         {{ WORDS[remark.severity] }}, line {{ remark.line }}
       </button>
@@ -26,6 +29,15 @@ const WORDS: Record<string, string> = { error: 'Mistake', warning: 'Perhaps', in
           {{ change.label }}
         </el-button>
       </div>
+    </li>
+    <li v-if="notes.length" class="info">
+      <details>
+        <summary>Good to know ({{ notes.length }})</summary>
+        <p v-for="(note, i) in notes" :key="i">
+          <button class="where" type="button" @click="$emit('show', note.start)">line {{ note.line }}</button>
+          {{ note.message }}
+        </p>
+      </details>
     </li>
   </ul>
 </template>

@@ -3,19 +3,31 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import CountStrip from '@/components/count-strip/CountStrip.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
+import { useChoice } from '@/composables/useChoice'
+import type { School } from '@/domain/counting'
 import { clock } from '@/domain/facing'
+
+const school = useChoice<School>('counting', 'written')
+const optionsOf = (section: number) => props.reading.options.filter((option) => option.section === section)
 
 /** The dance itself: its sections on count strips, then its tags. */
 const props = defineProps<{ reading: Schemas['Reading'] }>()
+defineEmits<{ explain: [figure: string] }>()
 const manyParts = computed(() => new Set(props.reading.sections.map((section) => section.part)).size > 1)
 </script>
 
 <template>
   <div class="sections">
-    <p class="quiet legend">
-      Facings on the sections are wall-relative: every wall as if it began at 12. A full sole takes the
-      weight, a dashed one does not.
-    </p>
+    <div class="row spread">
+      <p class="quiet legend">
+        Facings on the sections are wall-relative: every wall as if it began at 12. A full sole takes the
+        weight, a dashed one does not.
+      </p>
+      <el-radio-group v-model="school" size="small" aria-label="Counting">
+        <el-radio-button label="as written" value="written" />
+        <el-radio-button label="every step numbered" value="numbered" />
+      </el-radio-group>
+    </div>
     <section v-for="section in reading.sections" :key="section.number" class="section">
       <header>
         <h3>
@@ -23,6 +35,25 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
           <span v-if="manyParts" class="chip">part {{ section.part }}</span>
           {{ section.title || `Section ${section.number}` }}
         </h3>
+        <el-popover trigger="click" :width="260">
+          <template #reference>
+            <button
+              type="button"
+              class="plain-button load"
+              :aria-label="`trouble ${section.load.plainCounts}`"
+            >
+              <span class="bar"
+                ><span :style="{ width: `${Math.min(100, section.load.plainCounts * 2.5)}%` }"
+              /></span>
+              {{ section.load.plainCounts }}
+            </button>
+          </template>
+          <h3>As much trouble as {{ section.load.plainCounts }} walking counts</h3>
+          <ul>
+            <li v-for="reason in section.load.reasons" :key="reason">{{ reason }}</li>
+          </ul>
+          <p class="quiet">A rule of thumb.</p>
+        </el-popover>
         <span class="ends">
           <span class="quiet">weight {{ section.startWeight }}</span>
           <HallSign :facing="section.startFacing" what="starts facing" />
@@ -36,8 +67,24 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
         :places="section.places"
         :counts="section.counts"
         :width="reading.sectionCounts"
+        :school="school"
+        @explain="$emit('explain', $event)"
       />
       <p v-else class="quiet">Nothing is danced here yet.</p>
+      <div v-for="option in optionsOf(section.number)" :key="option.name" class="option">
+        <p>
+          <strong>{{ option.name }}</strong>
+          <span class="chip">{{ option.kind }}</span>
+          <span class="quiet">counts {{ option.from }} to {{ option.to }}</span>
+        </p>
+        <CountStrip
+          :places="option.places"
+          :counts="section.counts"
+          :width="reading.sectionCounts"
+          :school="school"
+          @explain="$emit('explain', $event)"
+        />
+      </div>
     </section>
     <section v-for="extra in reading.extras" :key="extra.name" class="section extra">
       <header>
@@ -88,6 +135,31 @@ h3 {
 .n {
   font-size: 22px;
   color: var(--plum-bright);
+}
+.option {
+  margin-top: var(--space-2);
+  padding-top: var(--space-2);
+  border-top: 1px dashed var(--rule);
+}
+.load {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  margin-left: auto;
+  font-size: 14px;
+}
+.bar {
+  width: 64px;
+  height: 8px;
+  border-radius: 4px;
+  background: var(--board);
+  display: inline-block;
+}
+.bar > span {
+  display: block;
+  height: 100%;
+  border-radius: 4px;
+  background: var(--brass-mark);
 }
 .ends {
   display: flex;

@@ -72,6 +72,8 @@ public final class LevelMeasure {
     points += add("restarts", restarts, restarts + (restarts == 1 ? " restart" : " restarts"));
     int tags = walls(Phrase.TagPhrase.class) + walls(Phrase.BridgePhrase.class);
     points += add("tags", tags, tags + (tags == 1 ? " tag or bridge" : " tags or bridges"));
+    int parts = dance.isPhrased() ? dance.parts().size() : 1;
+    points += add("parts", parts, parts + " parts in a written order");
     int rate =
         dance.headers().songs().stream()
             .flatMap(song -> song.value().countsPerMinute().stream())

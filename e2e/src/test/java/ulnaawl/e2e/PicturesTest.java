@@ -37,10 +37,10 @@ public class PicturesTest extends BrowserTest {
     signIn(page, "Oda Marsh");
     page.navigate(at("/dances/6/run-through"));
     button(page, "Count in").click();
-    page.locator("[data-testid=call]").getByText("shuffle back")
+    page.locator("[data-testid=call]")
+        .getByText("shuffle back")
         .waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(60_000));
-    page.screenshot(
-        new Page.ScreenshotOptions().setPath(FOLDER.resolve("run-through-phone.png")));
+    page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("run-through-phone.png")));
   }
 
   private static void take(Page page, String view, String file) {

@@ -29,6 +29,10 @@ public class AccessTest extends ServerTest {
       List.of(
           "delete /api/session",
           "post /api/dances/check",
+          "post /api/writing/format",
+          "post /api/writing/possible",
+          "post /api/writing/order",
+          "post /api/writing/hall",
           "post /api/classes",
           "put /api/classes/{id}",
           "delete /api/classes/{id}",
@@ -46,6 +50,9 @@ public class AccessTest extends ServerTest {
               "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':0}",
           "put /api/groups/{id}",
               "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':1}",
+          "put /api/figures/{name}/word", "{'word':'walk'}",
+          "put /api/figures/club/own-figures", "{'text':'','version':99}",
+          "put /api/figures/club/level-table", "{'text':'','version':99}",
           "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}");
 
   private record Endpoint(String method, String path) {
@@ -152,6 +159,9 @@ public class AccessTest extends ServerTest {
       {"/api/dances", "{\"stepText\":\"" + "x".repeat(70_000) + "\"}", 422},
       {"/api/dances", "{\"stepText\":\"\\u0000\"}", 422},
       {"/api/dances", "{\"stepText\":null}", 422},
+      {"/api/writing/format", "{\"stepText\":\"" + "x".repeat(70_000) + "\"}", 422},
+      {"/api/writing/order", "{\"stepText\":\"\",\"section\":0,\"order\":[]}", 422},
+      {"/api/writing/possible", "{\"stepText\":\"\",\"offset\":-1}", 422},
       {"/api/dances", "{\"words\":\"x\"}", 400},
       {"/api/classes", "{\"group\":1,\"date\":\"2026-12-01\",\"minutes\":100000}", 422},
       {"/api/classes", "{\"group\":999,\"date\":\"2026-12-01\",\"minutes\":60}", 404},

@@ -38,7 +38,9 @@ public class ClubLifeTest extends ServerTest {
     assertEquals(slip.at("/remarks/0/mends/0/replacement").asString(), "jazz box");
 
     JsonNode sheet = oda.post("/api/dances", "{\"stepText\":" + Client.quoted(DANCE) + "}").body();
-    assertEquals(sheet.at("/reading/remarks").size(), 0, sheet.toString());
+    for (JsonNode remark : sheet.at("/reading/remarks")) {
+      assertEquals(remark.get("severity").asString(), "info", remark.toString());
+    }
     assertEquals(sheet.at("/reading/sequence/1/startFacing").asInt(), 2);
     long dance = sheet.get("id").asLong();
 
@@ -105,6 +107,15 @@ public class ClubLifeTest extends ServerTest {
         oda.delete("/api/classes/" + id + "?version=" + back.get("version").asInt()).status(), 204);
   }
 
+  @Test
+  public void aSheetIsPrinted() {
+    var answer = coInstructor().get("/api/dances/1/sheet.pdf").raw();
+    assertEquals(answer.statusCode(), 200);
+    assertEquals(answer.headers().firstValue("Content-Type").orElse(""), "application/pdf");
+    assertTrue(answer.body().startsWith("%PDF-"));
+    assertEquals(coInstructor().get("/api/dances/999/sheet.pdf").status(), 404);
+  }
+
   private static JsonNode standing(JsonNode group, long dance) {
     for (JsonNode one : group.get("dances")) {
       if (one.get("dance").asLong() == dance) {
@@ -122,7 +133,7 @@ public class ClubLifeTest extends ServerTest {
       assertTrue(one.get("sound").asBoolean(), one.get("title").asString());
       tags += one.get("knownBy").size();
     }
-    assertTrue(dances.size() >= 8);
+    assertTrue(dances.size() >= 24);
     assertTrue(tags > 8, "groups know dances");
     JsonNode agenda = instructor().get("/api/classes").body();
     assertEquals(agenda.get("coming").size(), 3);

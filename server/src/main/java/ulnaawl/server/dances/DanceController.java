@@ -2,8 +2,13 @@ package ulnaawl.server.dances;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.formats.SheetPdf;
 import ulnaawl.notation.Limits;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.platform.Problem;
@@ -51,6 +57,18 @@ class DanceController {
   @GetMapping("/{id}")
   DanceSheet dance(@PathVariable long id) {
     return sheet(dances.get(id));
+  }
+
+  @GetMapping(value = "/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(@PathVariable long id) {
+    ReadDance read = reader.read(dances.get(id).stepText());
+    ContentDisposition name =
+        ContentDisposition.attachment()
+            .filename(read.dance().title() + ".pdf", StandardCharsets.UTF_8)
+            .build();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+        .body(SheetPdf.write(read.dance(), read.sequence(), read.level()));
   }
 
   @PostMapping("/check")

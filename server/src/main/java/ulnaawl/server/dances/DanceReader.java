@@ -7,39 +7,50 @@ import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.level.LevelMeasure;
+import ulnaawl.server.vocabulary.Vocabulary;
+import ulnaawl.server.vocabulary.VocabularyService;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.WallSequence;
 
-/** Reads step texts through the core; the same text is read once. */
+/** Reads step texts through the core with the club's vocabulary; the same text is read once. */
 @Component
 public class DanceReader {
 
   private static final int KEPT = 3000;
 
-  private final FigureBook book = FigureBook.standard();
-  private final Cache<String, ReadDance> read = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final VocabularyService vocabulary;
+  private final Cache<Key, ReadDance> read = Caffeine.newBuilder().maximumSize(KEPT).build();
+
+  DanceReader(VocabularyService vocabulary) {
+    this.vocabulary = vocabulary;
+  }
+
+  /** A text means what the vocabulary says: another vocabulary, another reading. */
+  private record Key(String stepText, int vocabulary) {}
 
   public FigureBook book() {
-    return book;
+    return vocabulary.now().book();
   }
 
   /** Reads a stored dance. */
   public ReadDance read(String stepText) {
-    return read.get(stepText, this::compute);
+    Vocabulary now = vocabulary.now();
+    Key key = new Key(stepText, System.identityHashCode(now));
+    return read.get(key, wanted -> compute(wanted.stepText(), now));
   }
 
   /** Reads a text that is being typed; it is not kept. */
   ReadDance readOnce(String stepText) {
-    return compute(stepText);
+    return compute(stepText, vocabulary.now());
   }
 
-  private ReadDance compute(String stepText) {
-    Compilation compiled = CheckSuite.check(stepText, book);
+  private static ReadDance compute(String stepText, Vocabulary now) {
+    Compilation compiled = CheckSuite.check(stepText, now.book(), now.table());
     return new ReadDance(
         SourceText.of(stepText),
         compiled.dance(),
         compiled.diagnostics(),
-        LevelMeasure.of(compiled.dance(), book),
+        LevelMeasure.of(compiled.dance(), now.book(), now.table()),
         WallSequence.of(compiled.dance()));
   }
 }

@@ -32,6 +32,9 @@ final class DanceView {
    * @param turn as the trade writes it; may be empty
    * @param facing wall-relative, after it
    * @param run places with the same number are one figure
+   * @param start where its item begins in the text
+   * @param end where its item ends in the text
+   * @param feet where both feet are, in step lengths from the start of the passage
    */
   record PlaceView(
       String count,
@@ -46,7 +49,27 @@ final class DanceView {
       int run,
       int step,
       String call,
-      String note) {}
+      String note,
+      int start,
+      int end,
+      FeetView feet) {}
+
+  /** Both feet on the floor: x to the right, y to the front of the start. */
+  record FeetView(double leftX, double leftY, double rightX, double rightY, boolean lifted) {}
+
+  /** Another way of dancing some counts of a section. */
+  record OptionView(
+      String name, String kind, int section, int from, int to, List<PlaceView> places) {}
+
+  /** How much trouble a section is, in plain counts. */
+  record LoadView(int plainCounts, List<String> reasons) {}
+
+  /** The floor that a dancer needs over all walls, in step lengths from the start. */
+  record FloorView(
+      double left, double right, double back, double front, double driftX, double driftY) {}
+
+  /** A line of the phrasing in words. */
+  record PhraseView(String words) {}
 
   /** A section; facings are wall-relative. */
   record SectionView(
@@ -59,6 +82,7 @@ final class DanceView {
       int endFacing,
       String startWeight,
       String endWeight,
+      LoadView load,
       List<PlaceView> places) {}
 
   /** A tag, bridge or ending. */
@@ -89,7 +113,7 @@ final class DanceView {
   record LevelView(@Nullable String stated, String measured, int points, List<String> reasons) {}
 
   /** A figure that the dance has, with its explanation. */
-  record FigureView(String name, String level, String say) {}
+  record FigureView(String name, String call, String level, String say) {}
 
   /**
    * Everything computed from a step text.
@@ -110,9 +134,14 @@ final class DanceView {
       int intro,
       boolean phrased,
       boolean sound,
+      @Nullable String style,
+      List<String> notes,
       List<SongView> songs,
       List<SectionView> sections,
       List<ExtraView> extras,
+      List<OptionView> options,
+      List<PhraseView> phrasing,
+      FloorView floor,
       List<WallView> sequence,
       @Nullable SongEndView songEnd,
       List<FigureView> figures,

@@ -4,21 +4,30 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.Variation;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
+import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
+import ulnaawl.level.SectionLoad;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
 import ulnaawl.server.dances.DanceView.EventView;
 import ulnaawl.server.dances.DanceView.ExtraView;
+import ulnaawl.server.dances.DanceView.FeetView;
 import ulnaawl.server.dances.DanceView.FigureView;
+import ulnaawl.server.dances.DanceView.FloorView;
 import ulnaawl.server.dances.DanceView.LevelView;
+import ulnaawl.server.dances.DanceView.LoadView;
 import ulnaawl.server.dances.DanceView.MendView;
+import ulnaawl.server.dances.DanceView.OptionView;
+import ulnaawl.server.dances.DanceView.PhraseView;
 import ulnaawl.server.dances.DanceView.PlaceView;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.DanceView.Remark;
@@ -28,6 +37,7 @@ import ulnaawl.server.dances.DanceView.SongView;
 import ulnaawl.server.dances.DanceView.WallView;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceText;
+import ulnaawl.wall.FloorUse;
 import ulnaawl.wall.Wall;
 
 /** Turns what the core found into what is drawn. */
@@ -54,12 +64,17 @@ final class ReadingWriter {
         dance.headers().intro().map(Stated::value).orElse(0),
         dance.isPhrased(),
         read.isSound(),
+        dance.headers().style().map(Stated::value).orElse(null),
+        dance.headers().notes().stream().map(Stated::value).toList(),
         dance.headers().songs().stream().map(song -> song(song.value())).toList(),
-        sections(dance),
+        sections(dance, book),
         dance.extras().values().stream()
             .sorted(Comparator.comparingInt(extra -> extra.span().start()))
             .map(ReadingWriter::extra)
             .toList(),
+        dance.variations().stream().map(ReadingWriter::option).toList(),
+        phrasing(read),
+        floor(FloorUse.of(read.sequence())),
         read.sequence().walls().stream().map(ReadingWriter::wall).toList(),
         read.sequence()
             .songEnd()
@@ -82,10 +97,16 @@ final class ReadingWriter {
         song.lengthSeconds().isPresent() ? song.lengthSeconds().getAsInt() : null);
   }
 
-  private static List<SectionView> sections(Dance dance) {
+  private static List<SectionView> sections(Dance dance, FigureBook book) {
     List<SectionView> views = new ArrayList<>();
     for (Passage part : dance.parts()) {
+      List<PlaceView> all = places(part.places());
+      int next = 0;
       for (Section section : part.sections()) {
+        SectionLoad load = SectionLoad.of(section, book);
+        int end = next + section.places().size();
+        List<PlaceView> own = all.subList(next, end);
+        next = end;
         views.add(
             new SectionView(
                 section.number(),
@@ -97,7 +118,8 @@ final class ReadingWriter {
                 section.endFacing().eighths(),
                 section.startWeight().label(),
                 section.endWeight().label(),
-                section.places().stream().map(ReadingWriter::place).toList()));
+                new LoadView(load.plainCounts(), load.reasons()),
+                own));
       }
     }
     return views;
@@ -105,13 +127,47 @@ final class ReadingWriter {
 
   private static ExtraView extra(Passage extra) {
     return new ExtraView(
-        extra.name(),
-        extra.counts(),
-        extra.turn().label(),
-        extra.places().stream().map(ReadingWriter::place).toList());
+        extra.name(), extra.counts(), extra.turn().label(), places(extra.places()));
   }
 
-  private static PlaceView place(Place place) {
+  private static OptionView option(Variation option) {
+    return new OptionView(
+        option.name(),
+        option.kind().name().toLowerCase(java.util.Locale.ROOT),
+        option.section(),
+        option.from(),
+        option.to(),
+        places(option.places()));
+  }
+
+  /** The phrasing as it stands in the text, a line each. */
+  private static List<PhraseView> phrasing(ReadDance read) {
+    String text = read.source().text();
+    return read.dance().script().phrasing().stream()
+        .map(phrase -> text.substring(phrase.span().start(), phrase.span().end()))
+        .map(PhraseView::new)
+        .toList();
+  }
+
+  private static FloorView floor(FloorUse floor) {
+    return new FloorView(
+        rounded(floor.left()),
+        rounded(floor.right()),
+        rounded(floor.back()),
+        rounded(floor.front()),
+        rounded(floor.drift().x()),
+        rounded(floor.drift().y()));
+  }
+
+  private static double rounded(double steps) {
+    return Math.round(steps * 1000) / 1000.0;
+  }
+
+  private static List<PlaceView> places(List<Place> places) {
+    return Footwork.of(places).stream().map(after -> place(after.place(), after.feet())).toList();
+  }
+
+  private static PlaceView place(Place place, Feet feet) {
     return new PlaceView(
         place.count().label(),
         place.count().ticks(),
@@ -125,7 +181,15 @@ final class ReadingWriter {
         place.run(),
         place.step(),
         place.call(),
-        place.note());
+        place.note(),
+        place.span().start(),
+        place.span().end(),
+        new FeetView(
+            rounded(feet.left().x()),
+            rounded(feet.left().y()),
+            rounded(feet.right().x()),
+            rounded(feet.right().y()),
+            feet.lifted()));
   }
 
   private static WallView wall(Wall wall) {
@@ -155,7 +219,9 @@ final class ReadingWriter {
         .map(Place::figure)
         .distinct()
         .flatMap(name -> book.find(name).stream())
-        .map((Figure figure) -> new FigureView(figure.name(), figure.level().label(), figure.guide().say()))
+        .map((Figure figure) ->
+            new FigureView(
+                figure.name(), figure.call(), figure.level().label(), figure.guide().say()))
         .toList();
   }
 

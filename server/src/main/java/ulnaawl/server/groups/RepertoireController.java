@@ -61,6 +61,8 @@ class RepertoireController {
       boolean sound,
       @Nullable String song,
       @Nullable String rate,
+      @Nullable String style,
+      List<String> figures,
       List<KnownBy> knownBy) {}
 
   @GetMapping
@@ -117,6 +119,8 @@ class RepertoireController {
             .findFirst()
             .map(Tempo::label)
             .orElse(null),
+        headers.style().map(Stated::value).orElse(null),
+        read.figures().stream().sorted().toList(),
         knownBy);
   }
 }

@@ -1,0 +1,77 @@
+package ulnaawl.formats;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.Test;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.DanceCompiler;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.level.LevelMeasure;
+import ulnaawl.wall.WallSequence;
+
+/** Printed sheets, read back with another library. */
+public class SheetPdfTest {
+
+  private static final Path DANCES = Path.of("../server/src/main/resources/demo/dances");
+
+  private static PDDocument sheet(Path file) throws IOException {
+    Dance dance = DanceCompiler.compile(Files.readString(file), FigureBook.standard()).dance();
+    return Loader.loadPDF(
+        SheetPdf.write(
+            dance, WallSequence.of(dance), LevelMeasure.of(dance, FigureBook.standard())));
+  }
+
+  @Test
+  public void saysWhatOneTeachesFrom() throws IOException {
+    try (PDDocument pdf = sheet(DANCES.resolve("paper-lanterns.txt"))) {
+      String words = new PDFTextStripper().getText(pdf);
+      for (String wanted :
+          List.of(
+              "Paper Lanterns",
+              "32 counts, 4 walls, beginner (measured high beginner), by Oda Marsh",
+              "“Paper Lanterns”, The Tidewater Pickers, 112 counts a minute, 3:10",
+              "Vines and side touches",
+              "5-6 step pivot right 1/2 L to 6",
+              "3&4 mambo side left",
+              "restart after 16, facing 12",
+              "tag Lull, facing 6")) {
+        assertTrue(words.contains(wanted), wanted + " in\n" + words);
+      }
+    }
+  }
+
+  @Test
+  public void everyDemoDanceFitsOnTwoPages() throws IOException {
+    try (Stream<Path> files = Files.list(DANCES)) {
+      for (Path file : files.sorted().toList()) {
+        try (PDDocument pdf = sheet(file)) {
+          assertTrue(pdf.getNumberOfPages() <= 2, file + ": " + pdf.getNumberOfPages() + " pages");
+        }
+      }
+    }
+  }
+
+  @Test
+  public void lettersOfOtherLanguagesArePrinted() throws IOException {
+    Dance dance =
+        DanceCompiler.compile(
+                "title: Žluťoučký őrült\nsection 1\n1-4  vine R, touch L\n", FigureBook.standard())
+            .dance();
+    byte[] bytes =
+        SheetPdf.write(
+            dance, WallSequence.of(dance), LevelMeasure.of(dance, FigureBook.standard()));
+    try (PDDocument pdf = Loader.loadPDF(bytes)) {
+      assertTrue(new PDFTextStripper().getText(pdf).contains("Žluťoučký őrült"));
+      assertEquals(pdf.getDocumentInformation().getTitle(), "Žluťoučký őrült");
+    }
+  }
+}

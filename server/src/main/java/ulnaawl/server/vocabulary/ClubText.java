@@ -1,0 +1,18 @@
+package ulnaawl.server.vocabulary;
+
+/**
+ * A text that the club has written for itself.
+ *
+ * @param version rises with every change; 0 before the first
+ * @param updatedBy empty before the first change
+ */
+record ClubText(String content, int version, String updatedBy) {
+
+  static final ClubText NONE = new ClubText("", 0, "");
+
+  /** Which text. */
+  enum Kind {
+    OWN_FIGURES,
+    LEVEL_TABLE
+  }
+}

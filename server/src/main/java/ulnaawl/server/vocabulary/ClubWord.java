@@ -1,0 +1,4 @@
+package ulnaawl.server.vocabulary;
+
+/** The club's choice among the names of a figure, and who made it. */
+record ClubWord(String figure, String word, String chosenBy) {}

@@ -1,0 +1,12 @@
+package ulnaawl.server.vocabulary;
+
+import ulnaawl.figure.FigureBook;
+import ulnaawl.level.LevelTable;
+
+/**
+ * What the club understands by its words, at one moment.
+ *
+ * @param book the figure book with the club's own figures and words
+ * @param table the table of levels with the club's own lines
+ */
+public record Vocabulary(FigureBook book, LevelTable table) {}

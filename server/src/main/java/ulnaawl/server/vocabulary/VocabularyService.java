@@ -1,0 +1,125 @@
+package ulnaawl.server.vocabulary;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.FigureBookException;
+import ulnaawl.level.LevelTable;
+import ulnaawl.server.platform.Change;
+import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** The club's words and its own figures, checked before they are kept. */
+@Service
+public class VocabularyService {
+
+  /** Characters in a text of the club's. */
+  static final int MOST = 20_000;
+
+  private final VocabularyStore store;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+  private final AtomicReference<@Nullable Vocabulary> now = new AtomicReference<>();
+
+  VocabularyService(VocabularyStore store, ApplicationEventPublisher events, Today today) {
+    this.store = store;
+    this.events = events;
+    this.today = today;
+  }
+
+  /** The vocabulary as it stands; the same object until something changes. */
+  public Vocabulary now() {
+    Vocabulary known = now.get();
+    if (known != null) {
+      return known;
+    }
+    Vocabulary read =
+        new Vocabulary(
+            bookWith(store.text(ClubText.Kind.OWN_FIGURES).content()),
+            LevelTable.standard().with(store.text(ClubText.Kind.LEVEL_TABLE).content()));
+    now.set(read);
+    return read;
+  }
+
+  List<ClubWord> words() {
+    return store.words();
+  }
+
+  ClubText text(ClubText.Kind kind) {
+    return store.text(kind);
+  }
+
+  /** Settles on one of a figure's names. */
+  @InstructorOnly
+  @Transactional
+  void choose(String name, String word, SignedIn me) {
+    Figure figure =
+        now()
+            .book()
+            .find(name)
+            .orElseThrow(() -> Problem.gone("The figure book has no figure '" + name + "'."));
+    if (!figure.names().contains(word)) {
+      throw Problem.rejected(
+          "'"
+              + word
+              + "' is not a name of this figure; it has "
+              + String.join(", ", figure.names())
+              + ".");
+    }
+    store.choose(figure.name(), word, me.name(), today.moment());
+    events.publishEvent(new Change(me.name(), "chose the word", figure.name() + ": " + word));
+    forgetAfterCommit();
+  }
+
+  /** Changes the club's own figures or levels; what cannot be read is refused with its line. */
+  @InstructorOnly
+  @Transactional
+  void change(ClubText.Kind kind, int version, String content, SignedIn me) {
+    if (content.length() > MOST) {
+      throw Problem.rejected("This text may have up to " + MOST + " characters.");
+    }
+    try {
+      switch (kind) {
+        case OWN_FIGURES -> FigureBook.standard().with(content);
+        case LEVEL_TABLE -> LevelTable.standard().with(content);
+      }
+    } catch (FigureBookException | IllegalArgumentException refused) {
+      throw Problem.rejected(String.valueOf(refused.getMessage()));
+    }
+    if (!store.change(kind, version, content, me.name(), today.moment())) {
+      throw Problem.conflict(
+          store.text(kind).updatedBy()
+              + " has changed this in the meantime. Your text is still here: copy it, load the page"
+              + " again and put both together.");
+    }
+    events.publishEvent(new Change(me.name(), "changed the club's", kind.name()));
+    forgetAfterCommit();
+  }
+
+  private FigureBook bookWith(String ownFigures) {
+    Map<String, String> words =
+        store.words().stream().collect(Collectors.toMap(ClubWord::figure, ClubWord::word));
+    return FigureBook.standard().with(ownFigures).calling(words);
+  }
+
+  private void forgetAfterCommit() {
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            now.set(null);
+          }
+        });
+  }
+}

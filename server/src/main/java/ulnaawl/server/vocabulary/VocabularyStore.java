@@ -1,0 +1,80 @@
+package ulnaawl.server.vocabulary;
+
+import static ulnaawl.server.tables.Tables.CLUB_TEXT;
+import static ulnaawl.server.tables.Tables.CLUB_WORD;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Words and texts in the database. */
+@Repository
+class VocabularyStore {
+
+  private final DSLContext database;
+
+  VocabularyStore(DSLContext database) {
+    this.database = database;
+  }
+
+  List<ClubWord> words() {
+    return database
+        .selectFrom(CLUB_WORD)
+        .orderBy(CLUB_WORD.FIGURE)
+        .fetch(row -> new ClubWord(row.getFigure(), row.getWord(), row.getChosenBy()));
+  }
+
+  void choose(String figure, String word, String by, LocalDateTime at) {
+    int changed =
+        database
+            .update(CLUB_WORD)
+            .set(CLUB_WORD.WORD, word)
+            .set(CLUB_WORD.CHOSEN_BY, by)
+            .set(CLUB_WORD.CHOSEN_AT, at)
+            .where(CLUB_WORD.FIGURE.eq(figure))
+            .execute();
+    if (changed == 0) {
+      database
+          .insertInto(CLUB_WORD)
+          .set(CLUB_WORD.FIGURE, figure)
+          .set(CLUB_WORD.WORD, word)
+          .set(CLUB_WORD.CHOSEN_BY, by)
+          .set(CLUB_WORD.CHOSEN_AT, at)
+          .execute();
+    }
+  }
+
+  ClubText text(ClubText.Kind kind) {
+    return database
+        .selectFrom(CLUB_TEXT)
+        .where(CLUB_TEXT.KIND.eq(kind.name()))
+        .fetchOptional(row -> new ClubText(row.getContent(), row.getVersion(), row.getUpdatedBy()))
+        .orElse(ClubText.NONE);
+  }
+
+  /** Whether the text still had that version, and so was changed. */
+  boolean change(ClubText.Kind kind, int version, String content, String by, LocalDateTime at) {
+    if (version == 0) {
+      return database
+              .insertInto(CLUB_TEXT)
+              .set(CLUB_TEXT.KIND, kind.name())
+              .set(CLUB_TEXT.CONTENT, content)
+              .set(CLUB_TEXT.VERSION, 1)
+              .set(CLUB_TEXT.UPDATED_BY, by)
+              .set(CLUB_TEXT.UPDATED_AT, at)
+              .onDuplicateKeyIgnore()
+              .execute()
+          == 1;
+    }
+    return database
+            .update(CLUB_TEXT)
+            .set(CLUB_TEXT.CONTENT, content)
+            .set(CLUB_TEXT.VERSION, version + 1)
+            .set(CLUB_TEXT.UPDATED_BY, by)
+            .set(CLUB_TEXT.UPDATED_AT, at)
+            .where(CLUB_TEXT.KIND.eq(kind.name()).and(CLUB_TEXT.VERSION.eq(version)))
+            .execute()
+        == 1;
+  }
+}

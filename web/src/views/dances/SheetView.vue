@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useLoad } from '@/composables/useLoad'
+import { clock } from '@/domain/facing'
+import { minutesSeconds } from '@/domain/time'
+import { sheetLines } from './sheet'
+
+/** A dance as one or two printed pages, in the club's words. */
+const route = useRoute()
+const id = computed(() => Number(route.params.id))
+const { data, problem, loading, load } = useLoad(() =>
+  ask(api.GET('/api/dances/{id}', { params: { path: { id: id.value } } })),
+)
+onMounted(load)
+const reading = computed(() => data.value?.reading)
+const print = () => window.print()
+</script>
+
+<template>
+  <PageState :loading :problem :ready="!!data" @again="load">
+    <div v-if="reading" class="stack">
+      <div class="row no-print">
+        <RouterLink :to="`/dances/${id}`">‹ back to the dance</RouterLink>
+        <el-button type="primary" @click="print">Print</el-button>
+        <a :href="`/api/dances/${id}/sheet.pdf`" download>Save as PDF</a>
+      </div>
+      <article class="sheet">
+        <header>
+          <h1>{{ reading.title }}</h1>
+          <p>
+            <b>{{ reading.counts }} counts</b>,
+            {{ reading.phrased ? 'phrased' : `${reading.walls} ${reading.walls === 1 ? 'wall' : 'walls'}` }},
+            {{ reading.level.stated ?? reading.level.measured }}
+            <template v-if="reading.level.stated && reading.level.stated !== reading.level.measured">
+              (measured {{ reading.level.measured }})</template
+            >{{ reading.by ? ` · by ${reading.by}` : '' }}
+          </p>
+          <p v-for="song in reading.songs" :key="song.title">
+            “{{ song.title }}”{{ song.artist ? `, ${song.artist}` : ''
+            }}{{ song.bpm ? `, ${song.bpm} counts a minute` : ''
+            }}{{ song.seconds ? `, ${minutesSeconds(song.seconds)}` : '' }}
+          </p>
+          <p>
+            Intro {{ reading.intro }} counts; start with the weight on {{ reading.startWeight }}. Facings as
+            if every wall began at 12.
+          </p>
+        </header>
+        <section v-for="section in reading.sections" :key="section.number">
+          <h2>
+            {{ section.number }}. {{ section.title || `Section ${section.number}` }}
+            <small
+              >{{ clock(section.startFacing) }} to {{ clock(section.endFacing) }}, ends on
+              {{ section.endWeight }}</small
+            >
+          </h2>
+          <table>
+            <tbody>
+              <tr v-for="line in sheetLines(section.places)" :key="line.counts + line.call">
+                <th scope="row">{{ line.counts }}</th>
+                <td>
+                  {{ line.call }}<template v-if="line.note"> ({{ line.note }})</template>
+                </td>
+                <td class="facing">{{ line.facing }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <div
+            v-for="option in reading.options.filter((one) => one.section === section.number)"
+            :key="option.name"
+            class="option"
+          >
+            <b>{{ option.name }}</b> ({{ option.kind }}):
+            {{
+              sheetLines(option.places)
+                .map((line) => `${line.counts} ${line.call}`)
+                .join('; ')
+            }}
+          </div>
+        </section>
+        <section v-for="extra in reading.extras" :key="extra.name">
+          <h2>
+            {{ extra.name }}
+            <small>{{ extra.counts }} counts{{ extra.turn ? `, turns ${extra.turn}` : '' }}</small>
+          </h2>
+          <p>
+            {{
+              sheetLines(extra.places)
+                .map((line) => `${line.counts} ${line.call}`)
+                .join('; ')
+            }}
+          </p>
+        </section>
+        <section v-if="reading.phrasing.length">
+          <h2>Phrasing</h2>
+          <ul>
+            <li v-for="line in reading.phrasing" :key="line.words">{{ line.words }}</li>
+          </ul>
+          <table class="walls">
+            <thead>
+              <tr>
+                <th scope="col">wall</th>
+                <th scope="col">starts (room)</th>
+                <th scope="col">counts</th>
+                <th scope="col">at</th>
+                <th scope="col">what</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="wall in reading.sequence" :key="wall.number">
+                <td>{{ wall.number }}{{ reading.phrased ? ` ${wall.part}` : '' }}</td>
+                <td>{{ clock(wall.startFacing) }}</td>
+                <td>{{ wall.counts }}</td>
+                <td>{{ wall.startMillis == null ? '' : minutesSeconds(wall.startMillis / 1000) }}</td>
+                <td>
+                  {{ wall.events.map((event) => `${event.label}, facing ${clock(event.to)}`).join('; ') }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <p v-for="note in reading.notes" :key="note">{{ note }}</p>
+      </article>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.sheet {
+  background: #fff;
+  color: #14100f;
+  border: 1px solid var(--rule);
+  padding: 34px 40px;
+  max-width: 800px;
+  display: grid;
+  gap: 12px;
+  font-size: 15px;
+  line-height: 1.35;
+}
+h2 {
+  font-size: 17px;
+  border-bottom: 2px solid #14100f;
+  padding-bottom: 2px;
+}
+small {
+  font: 400 14px var(--type);
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th {
+  text-align: left;
+  font-weight: 700;
+  padding: 1px 14px 1px 0;
+  white-space: nowrap;
+}
+th[scope='row'] {
+  width: 80px;
+}
+td {
+  padding: 1px 14px 1px 0;
+}
+.facing {
+  text-align: right;
+  white-space: nowrap;
+}
+.option {
+  border-left: 3px solid #14100f;
+  padding-left: 8px;
+  margin-top: 3px;
+}
+section {
+  break-inside: avoid;
+}
+ul {
+  margin: 4px 0;
+}
+@media print {
+  .sheet {
+    border: 0;
+    padding: 0;
+    max-width: none;
+    font-size: 12px;
+  }
+}
+@media (max-width: 700px) {
+  .sheet {
+    padding: 14px;
+  }
+}
+</style>

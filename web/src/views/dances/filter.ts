@@ -1,0 +1,88 @@
+import type { Schemas } from '@/api/client'
+
+type Dance = Schemas['DanceSummary']
+
+export const LEVELS = [
+  'absolute beginner',
+  'beginner',
+  'high beginner',
+  'improver',
+  'easy intermediate',
+  'intermediate',
+  'advanced',
+]
+
+/** What a list of dances is narrowed to; empty means any. */
+export interface Filter {
+  words: string
+  level: string
+  counts: number | undefined
+  walls: number | undefined
+  figure: string
+  rate: '' | 'slow' | 'middle' | 'fast'
+  style: string
+  group: string
+}
+
+export type Sort = 'title' | 'level' | 'counts' | 'speed'
+
+export const ANY: Filter = {
+  words: '',
+  level: '',
+  counts: undefined,
+  walls: undefined,
+  figure: '',
+  rate: '',
+  style: '',
+  group: '',
+}
+
+const speed = (dance: Dance) => Number(dance.rate ?? 0)
+
+function inRate(dance: Dance, rate: Filter['rate']): boolean {
+  if (!rate) return true
+  const now = speed(dance)
+  if (now === 0) return false
+  return rate === 'slow' ? now < 100 : rate === 'fast' ? now > 120 : now >= 100 && now <= 120
+}
+
+function hasWords(dance: Dance, words: string[]): boolean {
+  if (words.length === 0) return true
+  const text = [
+    dance.title,
+    dance.by,
+    dance.level,
+    dance.song,
+    dance.style,
+    `${dance.counts} counts`,
+    `${dance.walls} walls ${dance.walls}-wall`,
+    ...dance.figures,
+    ...dance.knownBy.map((known) => `${known.name} ${known.stage.toLowerCase()}`),
+  ]
+    .join(' ')
+    .toLowerCase()
+  return words.every((word) => text.includes(word))
+}
+
+/** The dances that fit, in order. */
+export function filterDances(dances: Dance[], filter: Filter, sort: Sort): Dance[] {
+  const words = filter.words.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = dances.filter(
+    (dance) =>
+      (!filter.level || dance.level === filter.level) &&
+      (!filter.counts || dance.counts === filter.counts) &&
+      (!filter.walls || dance.walls === filter.walls) &&
+      (!filter.figure || dance.figures.includes(filter.figure)) &&
+      (!filter.style || dance.style === filter.style) &&
+      (!filter.group || dance.knownBy.some((known) => known.name === filter.group)) &&
+      inRate(dance, filter.rate) &&
+      hasWords(dance, words),
+  )
+  const by: Record<Sort, (a: Dance, b: Dance) => number> = {
+    title: () => 0,
+    level: (a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level),
+    counts: (a, b) => a.counts - b.counts,
+    speed: (a, b) => speed(a) - speed(b),
+  }
+  return found.sort((a, b) => by[sort](a, b) || a.title.localeCompare(b.title))
+}

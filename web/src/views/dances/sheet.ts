@@ -1,0 +1,39 @@
+import type { Schemas } from '@/api/client'
+import { clock } from '@/domain/facing'
+
+type Place = Schemas['PlaceView']
+
+/** A figure as a line of a printed sheet. */
+export interface SheetLine {
+  counts: string
+  call: string
+  note: string
+  /** Where it ends, where it turned. */
+  facing: string
+}
+
+/** One line a figure: its counts as written, its call, where it ends if it turned. */
+export function sheetLines(places: Place[]): SheetLine[] {
+  const lines: SheetLine[] = []
+  let from = 0
+  while (from < places.length) {
+    let to = from
+    while (to + 1 < places.length && places[to + 1].run === places[from].run) to++
+    const own = places.slice(from, to + 1)
+    lines.push({
+      counts: countsOf(own.map((place) => place.count)),
+      call: own[0].call,
+      note: own[0].note,
+      facing: own.some((place) => place.turn) ? `to ${clock(own[own.length - 1].facing)}` : '',
+    })
+    from = to + 1
+  }
+  return lines
+}
+
+/** Counts as one says them: 1-4, 1&2, 3. */
+export function countsOf(labels: string[]): string {
+  const whole = labels.every((label) => /^\d+$/.test(label))
+  if (whole) return labels.length > 1 ? `${labels[0]}-${labels[labels.length - 1]}` : labels[0]
+  return labels.map((label) => label.replace(/^\d+(?=[&ea])/, '')).join('')
+}

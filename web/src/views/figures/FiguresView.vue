@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import { useDo } from '@/composables/useDo'
+import { useFigures, type Figure } from '@/composables/useFigures'
+import { useSession } from '@/composables/useSession'
+import FigureDrawer from '@/views/dances/FigureDrawer.vue'
+
+/** The figure book as this club uses it. */
+const session = useSession()
+const { figures, reload } = useFigures()
+const { busy, run } = useDo()
+const words = ref('')
+const explained = ref('')
+const club = ref<Schemas['ClubTexts']>()
+const ownFigures = ref('')
+const levelTable = ref('')
+
+onMounted(async () => take(await ask(api.GET('/api/figures/club'))))
+
+function take(texts: Schemas['ClubTexts']) {
+  club.value = texts
+  ownFigures.value = texts.ownFigures
+  levelTable.value = texts.levelTable
+}
+
+const families = computed(() => {
+  const wanted = words.value.toLowerCase()
+  const found = new Map<string, Figure[]>()
+  for (const figure of figures.value) {
+    if (![...figure.names, figure.family, figure.level].join(' ').toLowerCase().includes(wanted)) continue
+    found.set(figure.family, [...(found.get(figure.family) ?? []), figure])
+  }
+  return [...found]
+})
+
+async function choose(figure: Figure, word: string) {
+  await run(async () => {
+    await ask(
+      api.PUT('/api/figures/{name}/word', { params: { path: { name: figure.name } }, body: { word } }),
+    )
+    await reload()
+  }, `“${word}” is said everywhere from now on.`)
+}
+
+async function keepFigures() {
+  await run(async () => {
+    take(
+      await ask(
+        api.PUT('/api/figures/club/own-figures', {
+          body: { text: ownFigures.value, version: club.value?.ownFiguresVersion ?? 0 },
+        }),
+      ),
+    )
+    await reload()
+  }, 'Kept.')
+}
+
+async function keepLevels() {
+  await run(
+    async () =>
+      take(
+        await ask(
+          api.PUT('/api/figures/club/level-table', {
+            body: { text: levelTable.value, version: club.value?.levelTableVersion ?? 0 },
+          }),
+        ),
+      ),
+    'Kept; every dance is measured by it from now on.',
+  )
+}
+
+const EXAMPLE = `figure barn turn
+  also our turn
+  level beginner
+  rhythm 1 2
+  steps F step side, O step together
+  turn on 2 default 1/4 toward
+  say Step aside, close as you turn.`
+</script>
+
+<template>
+  <div class="stack">
+    <div class="row spread">
+      <h1>Figures</h1>
+      <span class="quiet"
+        >{{ figures.length }} figures; every name of a figure is understood, one is shown</span
+      >
+    </div>
+    <el-input
+      v-model="words"
+      clearable
+      style="max-width: 340px"
+      placeholder="Search the figures"
+      aria-label="Search the figures"
+    />
+    <section v-for="[family, list] in families" :key="family">
+      <h2>{{ family }}</h2>
+      <ul class="figures">
+        <li v-for="figure in list" :key="figure.name" class="card">
+          <div class="row spread">
+            <button class="plain-button name" type="button" @click="explained = figure.name">
+              {{ figure.call }}
+            </button>
+            <LevelMark :level="figure.level" />
+          </div>
+          <p class="quiet">{{ figure.say }}</p>
+          <label v-if="session.isInstructor && figure.names.length > 1" class="row quiet">
+            we say
+            <el-select
+              :model-value="figure.call"
+              size="small"
+              style="width: 170px"
+              :aria-label="`Our word for ${figure.name}`"
+              @change="choose(figure, $event)"
+            >
+              <el-option v-for="name in figure.names" :key="name" :label="name" :value="name" />
+            </el-select>
+            <span v-if="figure.chosenBy">chosen by {{ figure.chosenBy }}</span>
+          </label>
+          <p v-else-if="figure.names.length > 1" class="quiet">also {{ figure.names.join(', ') }}</p>
+        </li>
+      </ul>
+    </section>
+    <p v-if="families.length === 0" class="card">No figure is called that.</p>
+
+    <section v-if="session.isInstructor && club" class="halves">
+      <div class="card stack">
+        <h2>Our own figures</h2>
+        <p class="quiet">
+          Written like the book: F is the leading foot, O the other, a dash no foot. For example:
+        </p>
+        <pre>{{ EXAMPLE }}</pre>
+        <el-input
+          v-model="ownFigures"
+          type="textarea"
+          :rows="8"
+          maxlength="20000"
+          aria-label="Our own figures"
+          class="mono"
+        />
+        <div>
+          <el-button
+            type="primary"
+            :loading="busy"
+            :disabled="ownFigures === club.ownFigures"
+            @click="keepFigures"
+            >Keep these figures</el-button
+          >
+        </div>
+      </div>
+      <div class="card stack">
+        <h2>Our table of levels</h2>
+        <p class="quiet">Lines written here take the place of these, which are a rule of thumb:</p>
+        <pre tabindex="0" aria-label="The usual table">{{ club.standardLevelTable }}</pre>
+        <el-input
+          v-model="levelTable"
+          type="textarea"
+          :rows="4"
+          maxlength="20000"
+          aria-label="Our table of levels"
+          class="mono"
+        />
+        <div>
+          <el-button
+            type="primary"
+            :loading="busy"
+            :disabled="levelTable === club.levelTable"
+            @click="keepLevels"
+            >Keep this table</el-button
+          >
+        </div>
+      </div>
+    </section>
+    <FigureDrawer v-model="explained" />
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  list-style: none;
+  margin: var(--space-2) 0 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr));
+  gap: var(--space-3);
+}
+.name {
+  font: 700 18px var(--type-head);
+  text-decoration: underline;
+  padding-left: 0;
+}
+.halves {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: var(--space-4);
+  align-items: start;
+}
+pre {
+  margin: 0;
+  padding: var(--space-3);
+  background: var(--board);
+  border-radius: var(--radius-small);
+  overflow: auto;
+  max-height: 260px;
+  font: 400 13px/1.5 var(--type-mono);
+}
+.mono :deep(textarea) {
+  font-family: var(--type-mono);
+}
+</style>
