@@ -129,7 +129,8 @@ main:focus {
     min-height: 44px;
   }
   .place {
-    padding: 0 var(--space-2);
+    padding: 0 6px;
+    font-size: 15px;
   }
   .who {
     display: none;

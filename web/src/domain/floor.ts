@@ -44,14 +44,14 @@ export interface Frame {
   height: number
 }
 
-/** A window that holds all places, with a margin and at least a few steps wide and high. */
-export function frameOf(places: Place[]): Frame {
-  const feet = [CLOSED, ...places.map((place) => place.feet)]
+/** A window that holds all places and the feet before them, at least a few steps wide and high. */
+export function frameOf(places: Place[], before: Place | undefined): Frame {
+  const feet = [before?.feet ?? CLOSED, ...places.map((place) => place.feet)]
   const xs = feet.flatMap((one) => [one.leftX, one.rightX])
   const ys = feet.flatMap((one) => [one.leftY, one.rightY])
   const margin = 0.7
-  const width = Math.max(4, Math.max(...xs) - Math.min(...xs) + 2 * margin)
-  const height = Math.max(3.4, Math.max(...ys) - Math.min(...ys) + 2 * margin)
+  const width = Math.max(3.6, Math.max(...xs) - Math.min(...xs) + 2 * margin)
+  const height = Math.max(2.6, Math.max(...ys) - Math.min(...ys) + 2 * margin)
   return {
     left: (Math.max(...xs) + Math.min(...xs) - width) / 2,
     bottom: (Math.max(...ys) + Math.min(...ys) - height) / 2,

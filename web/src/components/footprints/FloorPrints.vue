@@ -5,7 +5,12 @@ import { clock } from '@/domain/facing'
 import { frameOf, printsAfter, trail } from '@/domain/floor'
 
 /** Footprints on the floor, seen from above: step by step, or run at a steady pace. */
-const props = defineProps<{ places: Schemas['PlaceView'][]; countsAMinute?: number }>()
+const props = defineProps<{
+  places: Schemas['PlaceView'][]
+  /** The place before the first of them, where there is one. */
+  before?: Schemas['PlaceView']
+  countsAMinute?: number
+}>()
 
 const TRAIL = 8
 const TICKS = 12
@@ -15,9 +20,9 @@ const playing = ref(false)
 let timer = 0
 
 const place = computed(() => (at.value > 0 ? props.places[at.value - 1] : undefined))
-const frame = computed(() => frameOf(props.places))
-const prints = computed(() => printsAfter(place.value))
-const before = computed(() => trail(props.places, at.value - 1, TRAIL))
+const frame = computed(() => frameOf(props.places, props.before))
+const prints = computed(() => printsAfter(place.value ?? props.before))
+const fading = computed(() => trail(props.places, at.value - 1, TRAIL))
 const viewBox = computed(() => {
   const f = frame.value
   return `${f.left} ${-(f.bottom + f.height)} ${f.width} ${f.height}`
@@ -86,10 +91,10 @@ function onKey(event: KeyboardEvent) {
       <g :transform="side">
         <line class="line" x1="-50" x2="50" y1="0" y2="0" />
         <line class="line" x1="0" x2="0" y1="-50" y2="50" />
-        <g v-for="(print, i) in before" :key="`t${i}`" class="old" :style="{ opacity: 0.12 + i * 0.05 }">
+        <g v-for="(print, i) in fading" :key="`t${i}`" class="old" :style="{ opacity: 0.12 + i * 0.05 }">
           <path
             :transform="`translate(${print.x} ${-print.y}) rotate(${print.angle}) scale(${print.foot === 'L' ? -1 : 1} 1)`"
-            d="M-0.06 -0.24 Q0.1 -0.27 0.1 -0.08 Q0.1 0.05 0.07 0.15 Q0.05 0.25 -0.02 0.24 Q-0.09 0.22 -0.08 0.1 Z"
+            d="M-0.08 -0.3 Q0.13 -0.33 0.13 -0.1 Q0.13 0.05 0.09 0.19 Q0.06 0.31 -0.03 0.3 Q-0.12 0.28 -0.1 0.12 Z"
           />
         </g>
         <g
@@ -101,7 +106,7 @@ function onKey(event: KeyboardEvent) {
         >
           <path
             :transform="`scale(${print.foot === 'L' ? -1 : 1} 1)`"
-            d="M-0.06 -0.24 Q0.1 -0.27 0.1 -0.08 Q0.1 0.05 0.07 0.15 Q0.05 0.25 -0.02 0.24 Q-0.09 0.22 -0.08 0.1 Z"
+            d="M-0.08 -0.3 Q0.13 -0.33 0.13 -0.1 Q0.13 0.05 0.09 0.19 Q0.06 0.31 -0.03 0.3 Q-0.12 0.28 -0.1 0.12 Z"
           />
           <text y="0.06" text-anchor="middle" :transform="mirrored ? 'scale(-1 1)' : ''">
             {{ print.foot }}
@@ -156,7 +161,7 @@ function onKey(event: KeyboardEvent) {
 svg {
   display: block;
   width: 100%;
-  max-height: 330px;
+  height: min(360px, 60vw);
 }
 .line {
   stroke: var(--rule);

@@ -30,13 +30,19 @@ const { busy, run } = useDo()
 const { find } = useFigures()
 const explained = ref('')
 const side = useChoice<'write' | 'build' | 'floor'>('dance-side', 'write')
-const part = ref(0)
+const part = ref(1)
 const places = computed(
   () =>
     reading.value?.sections
       .filter((section) => part.value === 0 || section.number === part.value)
       .flatMap((section) => section.places) ?? [],
 )
+const before = computed(() => {
+  const all = reading.value?.sections ?? []
+  const at = all.findIndex((section) => section.number === part.value)
+  const last = at > 0 && all[at - 1].part === all[at].part ? all[at - 1].places : []
+  return last[last.length - 1]
+})
 const rate = computed(() => Number(reading.value?.songs[0]?.bpm) * 0.7 || undefined)
 const help = {
   possible: (stepText: string, offset: number) =>
@@ -199,7 +205,7 @@ function onKey(event: KeyboardEvent) {
                   :value="section.number"
                 />
               </el-select>
-              <FloorPrints :places="places" :counts-a-minute="rate" />
+              <FloorPrints :places="places" :before="before" :counts-a-minute="rate" />
               <HallFit :floor="reading.floor" :step-text="text" />
             </div>
             <RemarkList

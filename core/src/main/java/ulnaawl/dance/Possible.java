@@ -65,7 +65,7 @@ public record Possible(
     for (Figure figure : book.figures()) {
       Pattern pattern = figure.patterns().getFirst();
       int counts = Rhythm.wholeCounts(pattern.rhythm());
-      if (counts <= countsLeft) {
+      if (counts >= 1 && counts <= countsLeft) {
         text(figure, pattern, weight)
             .ifPresent(text -> offers.add(new Offer(figure, text, counts)));
       }

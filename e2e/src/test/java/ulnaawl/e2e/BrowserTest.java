@@ -149,6 +149,16 @@ abstract class BrowserTest {
     return page;
   }
 
+  /** The path of a dance of the club, by its title; somebody is signed in. */
+  static String dance(Page page, String title) {
+    Object id =
+        page.evaluate(
+            "title => fetch('/api/dances').then(r => r.json())"
+                + ".then(all => all.find(one => one.title === title).id)",
+            title);
+    return "/dances/" + id;
+  }
+
   static Locator button(Page page, String name) {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }

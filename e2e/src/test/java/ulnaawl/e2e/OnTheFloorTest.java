@@ -15,7 +15,7 @@ public class OnTheFloorTest extends BrowserTest {
     Page page = page(390, 844, ColorScheme.LIGHT);
     page.addInitScript(SwiftAudio.SCRIPT);
     signIn(page, "Ines Kallas");
-    page.navigate(at("/dances/6/run-through"));
+    page.navigate(at(dance(page, "Paper Lanterns") + "/run-through"));
     Locator rung = page.locator(".rungs .on");
     assertThat(rung).containsText("60 %");
     page.keyboard().press("PageDown");
@@ -40,7 +40,7 @@ public class OnTheFloorTest extends BrowserTest {
     Page page = page(1280, 800, ColorScheme.DARK);
     page.addInitScript(SwiftAudio.SCRIPT);
     signIn(page, "Ines Kallas");
-    page.navigate(at("/dances/6/run-through"));
+    page.navigate(at(dance(page, "Paper Lanterns") + "/run-through"));
     page.getByLabel("From wall").fill("5");
     page.keyboard().press("Tab");
     assertThat(page.locator(".special")).containsText("restart after 16");

@@ -14,16 +14,27 @@ public class PicturesTest extends BrowserTest {
 
   public void atTheTable() {
     Page page = signedIn("Oda Marsh");
-    take(page, "/dances/6", "dance.png");
+    take(page, dance(page, "Paper Lanterns"), "dance.png");
     page.locator("h2").getByText("Walls").scrollIntoViewIfNeeded();
     page.locator(".map").scrollIntoViewIfNeeded();
     keep(page, "walls.png");
+    page.getByText("Floor", new Page.GetByTextOptions().setExact(true)).click();
+    for (int i = 0; i < 6; i++) {
+      page.getByLabel("Step on").click();
+    }
+    page.evaluate("() => window.scrollTo(0, 150)");
+    keep(page, "floor.png");
+    page.getByText("Build", new Page.GetByTextOptions().setExact(true)).click();
+    keep(page, "build.png");
+    page.getByText("Write", new Page.GetByTextOptions().setExact(true)).click();
+    take(page, dance(page, "Rust and Roses") + "/sheet", "sheet.png");
+    take(page, "/figures", "figures.png");
     take(page, "/dances", "dances.png");
     take(page, "/classes", "classes.png");
     take(page, "/classes/3", "class.png");
-    take(page, "/dances/6/teach?group=1", "teach.png");
+    take(page, dance(page, "Paper Lanterns") + "/teach?group=1", "teach.png");
     take(page, "/groups/2", "group.png");
-    page.navigate(at("/dances/6"));
+    page.navigate(at(dance(page, "Paper Lanterns")));
     type(
         page,
         "title: Paper Lanterns\nwalls: 4\nstart: weight L\n\nsection 1\n1-4    grapvine R, touch L\n"
@@ -35,7 +46,7 @@ public class PicturesTest extends BrowserTest {
   public void onTheFloor() {
     Page page = page(390, 844, ColorScheme.LIGHT);
     signIn(page, "Oda Marsh");
-    page.navigate(at("/dances/6/run-through"));
+    page.navigate(at(dance(page, "Paper Lanterns") + "/run-through"));
     button(page, "Count in").click();
     page.locator("[data-testid=call]")
         .getByText("shuffle back")
