@@ -117,6 +117,14 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   white-space: nowrap;
 }
 @media (max-width: 600px) {
+  .place {
+    padding-bottom: 12px;
+  }
+  .spoken {
+    position: absolute;
+    top: 21px;
+    font-size: 10px;
+  }
   .call {
     font-size: 11px;
     padding: 1px 2px;

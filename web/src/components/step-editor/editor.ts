@@ -4,7 +4,7 @@ import {
   type CompletionContext,
   type CompletionResult,
 } from '@codemirror/autocomplete'
-import { defaultKeymap, history, historyField, historyKeymap } from '@codemirror/commands'
+import { defaultKeymap, history, historyField, historyKeymap, isolateHistory } from '@codemirror/commands'
 import { HighlightStyle, StreamLanguage, syntaxHighlighting } from '@codemirror/language'
 import { type Diagnostic, lintGutter, setDiagnostics } from '@codemirror/lint'
 import { EditorState } from '@codemirror/state'
@@ -236,7 +236,10 @@ export function makeEditor(
 /** Replaces a run of characters, so that undo brings it back. */
 export function replaceRange(view: EditorView, from: number, to: number, insert: string): void {
   const length = view.state.doc.length
-  view.dispatch({ changes: { from: Math.min(from, length), to: Math.min(to, length), insert } })
+  view.dispatch({
+    changes: { from: Math.min(from, length), to: Math.min(to, length), insert },
+    annotations: isolateHistory.of('full'),
+  })
   view.focus()
 }
 

@@ -15,6 +15,8 @@ const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/dances'
 const filter = ref<Filter>({ ...ANY })
 const sort = ref<Sort>('title')
 const list = ref<HTMLElement>()
+/** On a phone the filters open on demand. */
+const more = ref(false)
 
 onMounted(load)
 
@@ -50,7 +52,7 @@ const measure = (element: unknown) => {
         <el-button type="primary" tag="span">New dance</el-button>
       </RouterLink>
     </div>
-    <div class="row filters">
+    <div class="row filters" :class="{ open: more }">
       <el-input
         v-model="filter.words"
         class="search"
@@ -59,6 +61,9 @@ const measure = (element: unknown) => {
         placeholder="Search: title, maker, song, figure, group"
         aria-label="Search the dances"
       />
+      <button class="plain-button more" type="button" :aria-expanded="more" @click="more = !more">
+        {{ more ? 'Fewer' : 'Filter' }}
+      </button>
       <el-select v-model="filter.level" clearable placeholder="level" aria-label="Level" class="narrow">
         <el-option v-for="level in LEVELS" :key="level" :label="level" :value="level" />
       </el-select>
@@ -141,6 +146,21 @@ const measure = (element: unknown) => {
 }
 .narrow {
   width: 132px;
+}
+.more {
+  display: none;
+}
+@media (max-width: 700px) {
+  .search {
+    width: auto;
+    flex: 1;
+  }
+  .more {
+    display: block;
+  }
+  .filters:not(.open) .narrow {
+    display: none;
+  }
 }
 .wide {
   width: 180px;

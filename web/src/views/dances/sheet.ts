@@ -21,7 +21,7 @@ export function sheetLines(places: Place[]): SheetLine[] {
     while (to + 1 < places.length && places[to + 1].run === places[from].run) to++
     const own = places.slice(from, to + 1)
     lines.push({
-      counts: countsOf(own.map((place) => place.count)),
+      counts: own[0].counts,
       call: own[0].call,
       note: own[0].note,
       facing: own.some((place) => place.turn) ? `to ${clock(own[own.length - 1].facing)}` : '',
@@ -29,11 +29,4 @@ export function sheetLines(places: Place[]): SheetLine[] {
     from = to + 1
   }
   return lines
-}
-
-/** Counts as one says them: 1-4, 1&2, 3. */
-export function countsOf(labels: string[]): string {
-  const whole = labels.every((label) => /^\d+$/.test(label))
-  if (whole) return labels.length > 1 ? `${labels[0]}-${labels[labels.length - 1]}` : labels[0]
-  return labels.map((label) => label.replace(/^\d+(?=[&ea])/, '')).join('')
 }

@@ -186,6 +186,9 @@ const EXAMPLE = `figure barn turn
   grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr));
   gap: var(--space-3);
 }
+h2::first-letter {
+  text-transform: uppercase;
+}
 .name {
   font: 700 18px var(--type-head);
   text-decoration: underline;

@@ -25,6 +25,7 @@ import ulnaawl.text.Mend;
 final class Walker {
 
   private static final int MOST_RHYTHM_TRIES = 64;
+  private static final int FULL = 8;
 
   private final List<Diagnostic> findings;
   private Weight weight;
@@ -319,7 +320,8 @@ final class Walker {
       words.append(' ').append(lead.word());
     }
     Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);
-    if (!whole.isNone()) {
+    boolean inItsName = item.turn().isEmpty() && item.figure().turn().defaultEighths() == FULL;
+    if (!whole.isNone() && !inItsName) {
       words.append(' ').append(whole.label());
     }
     return words.toString();

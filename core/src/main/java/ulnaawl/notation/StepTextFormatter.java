@@ -105,6 +105,11 @@ public final class StepTextFormatter {
     return line(line.counts(), items.write(line.items()));
   }
 
+  /** Counts as they are written: {@code 1-4}, {@code 1-2&}, {@code 3&4}. */
+  public static String counts(List<Count> counts) {
+    return CountsWriter.write(counts);
+  }
+
   /** A step line: counts, padded to a column, and items as they stand. */
   public static String line(List<Count> counts, String items) {
     String written = CountsWriter.write(counts);

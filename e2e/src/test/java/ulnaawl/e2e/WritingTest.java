@@ -34,6 +34,7 @@ public class WritingTest extends BrowserTest {
     page.keyboard().press("Alt+Shift+F");
     assertThat(page.locator(".cm-content")).containsText("1-4    vine R, touch L  # here");
     Locator line = page.locator(".cm-line", new Page.LocatorOptions().setHasText("vine R")).first();
+    page.waitForTimeout(800); // the remarks above move the text once more
     line.hover(new Locator.HoverOptions().setPosition(86, 10));
     line.hover(new Locator.HoverOptions().setPosition(90, 11));
     assertThat(page.locator(".explained")).containsText("Side, behind, side.");

@@ -22,6 +22,7 @@ import ulnaawl.level.MeasuredLevel;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
+import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallSequence;
 
@@ -194,15 +195,7 @@ public final class SheetPdf {
   }
 
   private static String counts(List<Place> figure) {
-    boolean whole = figure.stream().allMatch(place -> place.count().isWhole());
-    if (whole) {
-      String first = figure.getFirst().count().label();
-      return figure.size() == 1 ? first : first + "-" + figure.getLast().count().label();
-    }
-    return figure.stream()
-        .map(Place::count)
-        .map(count -> count.isWhole() ? count.label() : count.subdivision())
-        .collect(Collectors.joining());
+    return StepTextFormatter.counts(figure.stream().map(Place::count).toList());
   }
 
   private void heading(String words) {

@@ -32,6 +32,7 @@ final class DanceView {
    * @param turn as the trade writes it; may be empty
    * @param facing wall-relative, after it
    * @param run places with the same number are one figure
+   * @param counts the counts of its whole figure, as they are written
    * @param start where its item begins in the text
    * @param end where its item ends in the text
    * @param feet where both feet are, in step lengths from the start of the passage
@@ -49,6 +50,7 @@ final class DanceView {
       int run,
       int step,
       String call,
+      String counts,
       String note,
       int start,
       int end,

@@ -3,6 +3,8 @@ package ulnaawl.server.dances;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Passage;
@@ -15,9 +17,11 @@ import ulnaawl.figure.Level;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
 import ulnaawl.level.SectionLoad;
+import ulnaawl.music.Count;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
+import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.server.dances.DanceView.EventView;
 import ulnaawl.server.dances.DanceView.ExtraView;
 import ulnaawl.server.dances.DanceView.FeetView;
@@ -164,10 +168,21 @@ final class ReadingWriter {
   }
 
   private static List<PlaceView> places(List<Place> places) {
-    return Footwork.of(places).stream().map(after -> place(after.place(), after.feet())).toList();
+    Map<Integer, List<Count>> counts =
+        places.stream()
+            .collect(
+                Collectors.groupingBy(
+                    Place::run, Collectors.mapping(Place::count, Collectors.toList())));
+    return Footwork.of(places).stream()
+        .map(after ->
+            place(
+                after.place(),
+                StepTextFormatter.counts(counts.getOrDefault(after.place().run(), List.of())),
+                after.feet()))
+        .toList();
   }
 
-  private static PlaceView place(Place place, Feet feet) {
+  private static PlaceView place(Place place, String counts, Feet feet) {
     return new PlaceView(
         place.count().label(),
         place.count().ticks(),
@@ -181,6 +196,7 @@ final class ReadingWriter {
         place.run(),
         place.step(),
         place.call(),
+        counts,
         place.note(),
         place.span().start(),
         place.span().end(),
