@@ -72,7 +72,7 @@ const steps = (value: number) => Math.round(value * 10) / 10
         >{{ fit.lines }} {{ fit.lines === 1 ? 'line' : 'lines' }} of {{ fit.dancersInLine }}:
         {{ fit.dancers }} dancers.</b
       >
-      <span class="quiet"> {{ fit.spacing }} The hall's own limit comes first.</span>
+      <span class="quiet">&nbsp;{{ fit.spacing }} The hall's own limit comes first.</span>
     </p>
   </section>
 </template>

@@ -42,6 +42,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
               class="plain-button load"
               :aria-label="`trouble ${section.load.plainCounts}`"
             >
+              <span class="quiet">trouble</span>
               <span class="bar"
                 ><span :style="{ width: `${Math.min(100, section.load.plainCounts * 2.5)}%` }"
               /></span>

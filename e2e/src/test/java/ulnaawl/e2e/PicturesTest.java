@@ -25,6 +25,10 @@ public class PicturesTest extends BrowserTest {
     page.evaluate("() => window.scrollTo(0, 150)");
     keep(page, "floor.png");
     page.getByText("Build", new Page.GetByTextOptions().setExact(true)).click();
+    page.getByLabel("Take touch left out").last().click();
+    page.getByLabel("Take side right out").click();
+    page.locator(".offers .chip").nth(8).waitFor();
+    page.evaluate("() => window.scrollTo(0, 150)");
     keep(page, "build.png");
     page.getByText("Write", new Page.GetByTextOptions().setExact(true)).click();
     take(page, dance(page, "Rust and Roses") + "/sheet", "sheet.png");
