@@ -1,18 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { LEVELS } from '@/domain/level'
 
 /** A level as seven steps of a stair, filled up to it, and its name. */
 const props = defineProps<{ level: string; stated?: string }>()
 
-const LEVELS = [
-  'absolute beginner',
-  'beginner',
-  'high beginner',
-  'improver',
-  'easy intermediate',
-  'intermediate',
-  'advanced',
-]
 const height = computed(() => LEVELS.indexOf(props.level) + 1)
 const differs = computed(() => props.stated && props.stated !== props.level)
 </script>

@@ -11,6 +11,7 @@ import { EditorState } from '@codemirror/state'
 import { EditorView, hoverTooltip, keymap, lineNumbers } from '@codemirror/view'
 import { tags } from '@lezer/highlight'
 import type { Schemas } from '@/api/client'
+import { LEVELS } from '@/domain/level'
 
 /** Colours only: what the words mean is for the server to say. */
 const notation = StreamLanguage.define<{ steps: boolean }>({
@@ -102,16 +103,6 @@ const HEADERS = [
   'meter',
   'note',
 ]
-const LEVELS = [
-  'absolute beginner',
-  'beginner',
-  'high beginner',
-  'improver',
-  'easy intermediate',
-  'intermediate',
-  'advanced',
-]
-
 /** Offers figures that the free foot can begin and that fit the counts left; headers above them. */
 async function complete(context: CompletionContext, help: Help): Promise<CompletionResult | null> {
   const line = context.state.doc.lineAt(context.pos)

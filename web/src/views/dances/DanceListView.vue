@@ -6,7 +6,8 @@ import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import DanceRow from './DanceRow.vue'
-import { ANY, filterDances, LEVELS, type Filter, type Sort } from './filter'
+import { LEVELS } from '@/domain/level'
+import { ANY, filterDances, type Filter, type Sort } from './filter'
 
 const ROW_HEIGHT = 74
 

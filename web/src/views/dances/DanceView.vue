@@ -25,7 +25,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const dance = useDance()
-const { sheet, text, reading, problem, checking, changed, draft } = dance
+const { sheet, text, reading, readText, problem, checking, changed, draft } = dance
 const { busy, run } = useDo()
 const { find } = useFigures()
 const explained = ref('')
@@ -192,7 +192,8 @@ function onKey(event: KeyboardEvent) {
               v-if="side === 'build' && session.isInstructor"
               :reading="reading"
               :text="text"
-              @change="text = $event"
+              :fresh="readText === text"
+              @change="dance.take($event)"
               @explain="explained = $event"
             />
             <div v-else-if="side === 'floor'" class="stack">

@@ -3,7 +3,12 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 
 /** For those who do not like typing: figures to choose from, to drag into another order, to take out. */
-const props = defineProps<{ reading: Schemas['Reading']; text: string }>()
+const props = defineProps<{
+  reading: Schemas['Reading']
+  text: string
+  /** Whether the reading is of this very text; until then nothing can be moved. */
+  fresh: boolean
+}>()
 const emit = defineEmits<{ change: [text: string]; explain: [figure: string] }>()
 
 type Place = Schemas['PlaceView']
@@ -49,9 +54,9 @@ const end = computed(() => {
 })
 
 watch(
-  [() => props.text, end],
+  [() => props.fresh, end],
   async () => {
-    if (!section.value) return
+    if (!section.value || !props.fresh) return
     try {
       offers.value = await ask(
         api.POST('/api/writing/possible', { body: { stepText: props.text, offset: end.value } }),
@@ -116,7 +121,7 @@ function addSection() {
       <li
         v-for="(place, i) in runs"
         :key="place.run"
-        draggable="true"
+        :draggable="fresh"
         @dragstart="dragged = i"
         @dragover.prevent
         @drop.prevent="dragged !== undefined && move(dragged, i)"
@@ -129,7 +134,7 @@ function addSection() {
           <button
             class="plain-button"
             type="button"
-            :disabled="i === 0"
+            :disabled="!fresh || i === 0"
             :aria-label="`${place.call} earlier`"
             @click="move(i, i - 1)"
           >
@@ -138,13 +143,19 @@ function addSection() {
           <button
             class="plain-button"
             type="button"
-            :disabled="i === runs.length - 1"
+            :disabled="!fresh || i === runs.length - 1"
             :aria-label="`${place.call} later`"
             @click="move(i, i + 1)"
           >
             ↓
           </button>
-          <button class="plain-button" type="button" :aria-label="`Take ${place.call} out`" @click="drop(i)">
+          <button
+            class="plain-button"
+            type="button"
+            :disabled="!fresh"
+            :aria-label="`Take ${place.call} out`"
+            @click="drop(i)"
+          >
             ✕
           </button>
         </span>
@@ -172,6 +183,7 @@ function addSection() {
             :key="offer.text"
             type="button"
             class="chip"
+            :disabled="!fresh"
             :title="`${offer.counts} counts, ${offer.level}`"
             @click="add(offer)"
           >

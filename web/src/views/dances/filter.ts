@@ -1,16 +1,7 @@
 import type { Schemas } from '@/api/client'
+import { LEVELS } from '@/domain/level'
 
 type Dance = Schemas['DanceSummary']
-
-export const LEVELS = [
-  'absolute beginner',
-  'beginner',
-  'high beginner',
-  'improver',
-  'easy intermediate',
-  'intermediate',
-  'advanced',
-]
 
 /** What a list of dances is narrowed to; empty means any. */
 export interface Filter {

@@ -22,6 +22,8 @@ export function useDance() {
   const text = ref('')
   const saved = ref('')
   const reading = ref<Schemas['Reading']>()
+  /** The text that the reading was made from. */
+  const readText = ref('')
   const problem = ref('')
   const checking = ref(false)
   const id = ref<number>()
@@ -57,6 +59,7 @@ export function useDance() {
       const found = await ask(api.POST('/api/dances/check', { body: { stepText } }))
       if (mine === asked) {
         reading.value = found
+        readText.value = stepText
         problem.value = ''
       }
     } catch (e) {
@@ -71,6 +74,12 @@ export function useDance() {
     window.clearTimeout(timer)
     timer = window.setTimeout(check, CHECK_AFTER_MS)
   })
+
+  /** Takes a text that was not typed, and reads it at once. */
+  async function take(now: string) {
+    text.value = now
+    await check()
+  }
 
   /** Saves the text; answers the dance's number. */
   async function save(): Promise<number> {
@@ -100,5 +109,5 @@ export function useDance() {
     )
   }
 
-  return { sheet, text, reading, problem, checking, changed, draft, open, save, remove, id }
+  return { sheet, text, reading, readText, take, problem, checking, changed, draft, open, save, remove, id }
 }

@@ -8,10 +8,12 @@ import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.floor.Spot;
 import ulnaawl.level.LevelMeasure;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.notation.Stated;
@@ -41,7 +43,10 @@ final class JsonReport {
     report.put("turnAfter", turnAfter(dance));
     report.put(
         "places",
-        dance.parts().stream().flatMap(p -> p.places().stream()).map(JsonReport::place).toList());
+        dance.parts().stream()
+            .flatMap(part -> Footwork.of(part.places()).stream())
+            .map(JsonReport::place)
+            .toList());
     report.put(
         "figures",
         dance.parts().stream()
@@ -93,7 +98,8 @@ final class JsonReport {
     return turns;
   }
 
-  private static Map<String, Object> place(Place place) {
+  private static Map<String, Object> place(Footwork.After after) {
+    Place place = after.place();
     Map<String, Object> result =
         ordered(
             "section", place.section(),
@@ -106,7 +112,13 @@ final class JsonReport {
     result.put("step", place.step());
     result.put("turn", place.turn().label());
     result.put("call", place.call());
+    result.put("feet", ordered("L", spot(after.feet().left()), "R", spot(after.feet().right())));
     return result;
+  }
+
+  /** Step lengths from the start of the part: to the right, to the front. */
+  private static List<Double> spot(Spot spot) {
+    return List.of(Math.round(spot.x() * 1000) / 1000.0, Math.round(spot.y() * 1000) / 1000.0);
   }
 
   private static Map<String, Object> level(Dance dance) {

@@ -51,6 +51,7 @@ public class StepsCommandTest {
     assertEquals(report.at("/turnAfter/24").asInt(), 6);
     assertEquals(report.at("/sections/0/endWeight").asString(), "R");
     assertEquals(report.at("/places/0/action").asString(), "step side");
+    assertEquals(report.at("/places/2/feet/R/0").asDouble(), 2.15);
     assertEquals(report.at("/level/measured").asString(), "high beginner");
     assertEquals(report.at("/sequence/4/events/0").asString(), "restart after 16");
     assertEquals(report.at("/sequence/4/endFacing").asInt(), 12);

@@ -19,7 +19,6 @@ import ulnaawl.notation.Stated;
 import ulnaawl.notation.StepLine;
 import ulnaawl.notation.TypedTurn;
 import ulnaawl.text.Diagnostic;
-import ulnaawl.text.Mend;
 
 /** Walks through step lines with two feet: knows at every moment which carries the body. */
 final class Walker {
@@ -82,7 +81,7 @@ final class Walker {
       next++;
     }
     if (line.whole() && steps.size() != line.counts().size()) {
-      sayPlaces(line, steps.size());
+      findings.add(WalkRemarks.places(line, steps.size()));
     }
     List<Place> places = new ArrayList<>();
     int most = line.counts().size();
@@ -166,13 +165,7 @@ final class Walker {
       if (step.step().action().effect() == WeightEffect.TAKES) {
         after = Weight.BOTH;
       } else {
-        findings.add(
-            Diagnostic.error(
-                "both",
-                item.span(),
-                "'both' says that the last step leaves the weight on both feet, but a "
-                    + step.step().action().name()
-                    + " takes no weight."));
+        findings.add(WalkRemarks.both(item, step.step().action().name()));
       }
     }
     if (after != before) {
@@ -236,44 +229,28 @@ final class Walker {
     if (typed.isPresent()) {
       Foot foot = typed.get().value();
       if (travelling.isPresent() && travelling.get() != foot) {
-        sayTravel(item, foot);
+        findings.add(WalkRemarks.travel(item, foot));
       }
       boolean free = weight.frees(foot);
       if (needsFree && unsure) {
         weight = free ? weight : Weight.on(foot.other());
         unsure = !lineIsWhole;
       } else if (needsFree && !free) {
-        sayNotFree(item, typed.get());
+        findings.add(WalkRemarks.notFree(item, typed.get(), since));
       } else if (effect == WeightEffect.HOPS && weight != Weight.BOTH && weight.frees(foot)) {
-        findings.add(
-            Diagnostic.error(
-                "hop",
-                typed.get().span(),
-                "A hop is danced on the foot that carries the weight, which is "
-                    + weight.label()
-                    + " since "
-                    + since
-                    + "."));
+        findings.add(WalkRemarks.hop(typed.get(), weight, since));
       }
       return foot;
     }
     Optional<Foot> free = weight.freeFoot();
     if (travelling.isPresent()) {
       if (needsFree && !weight.frees(travelling.get())) {
-        sayTravel(item, travelling.get().other());
+        findings.add(WalkRemarks.travel(item, travelling.get().other()));
       }
       return travelling.get();
     }
     if (free.isEmpty() && needsFree) {
-      findings.add(
-          Diagnostic.error(
-              "which-foot",
-              item.span(),
-              "Both feet share the weight since "
-                  + since
-                  + ", so either is free: say R or L for "
-                  + item.figure().name()
-                  + "."));
+      findings.add(WalkRemarks.whichFoot(item, since));
     }
     Foot chosen = free.orElse(Foot.RIGHT);
     return effect == WeightEffect.HOPS ? chosen.other() : chosen;
@@ -293,7 +270,7 @@ final class Walker {
     }
     TypedTurn typed = item.turn().get().value();
     if (typed.side().isEmpty() && figure.turn().steps().isEmpty()) {
-      sayTurnSide(item.turn().get());
+      findings.add(WalkRemarks.turnSide(item.turn().get()));
     }
     Turn turn = Turn.of(typed.eighths(), typed.side().orElse(figure.turn().defaultSide(lead)));
     boolean turnsByItself = figure.turn().defaultEighths() > 0;
@@ -325,90 +302,5 @@ final class Walker {
       words.append(' ').append(whole.label());
     }
     return words.toString();
-  }
-
-  private void sayNotFree(Item item, Stated<Foot> typed) {
-    Foot foot = typed.value();
-    findings.add(
-        Diagnostic.error(
-            "foot-not-free",
-            typed.span(),
-            "The "
-                + foot.word()
-                + " foot is not free for "
-                + item.figure().name()
-                + ": it carries the weight since "
-                + since
-                + ". The "
-                + foot.other().word()
-                + " foot is free.",
-            new Mend("Start with " + foot.other().letter(), typed.span(), foot.other().letter())));
-  }
-
-  private void sayTravel(Item item, Foot foot) {
-    Stated<Side> travel = item.travel().orElseThrow();
-    findings.add(
-        Diagnostic.error(
-            "travel",
-            travel.span(),
-            "A "
-                + item.figure().name()
-                + " that begins with the "
-                + foot.word()
-                + " foot does not travel to "
-                + travel.value().letter()
-                + "."));
-  }
-
-  private void sayTurnSide(Stated<TypedTurn> turn) {
-    int end = turn.span().end();
-    findings.add(
-        Diagnostic.error(
-            "turn-side",
-            turn.span(),
-            "Say to which side it turns, R or L.",
-            new Mend("Turn R", new ulnaawl.text.SourceSpan(end, end), " R"),
-            new Mend("Turn L", new ulnaawl.text.SourceSpan(end, end), " L")));
-  }
-
-  private void sayPlaces(StepLine line, int steps) {
-    int places = line.counts().size();
-    String counts =
-        places == 0
-            ? "these counts"
-            : line.counts().getFirst().label()
-                + (places > 1 ? " to " + line.counts().getLast().label() : "");
-    StringBuilder message =
-        new StringBuilder("Counts " + counts)
-            .append(" are ")
-            .append(amount(places, "place"))
-            .append(", but the figures have ")
-            .append(amount(steps, "step"))
-            .append(steps > places ? ": " : "; ")
-            .append(
-                steps > places
-                    ? amount(steps - places, "step") + " too many."
-                    : amount(places - steps, "place") + " left over.");
-    List<Mend> mends = new ArrayList<>();
-    RhythmOffer.likely(line, steps)
-        .ifPresent(rhythm -> {
-          message.append(" Likely: ").append(rhythm).append('.');
-          mends.add(new Mend("Count it " + rhythm, line.countsSpan(), rhythm));
-        });
-    if (steps < places) {
-      int left = places - steps;
-      int end = line.span().end();
-      mends.add(
-          new Mend(
-              left == 1 ? "Add a hold" : "Add holds",
-              new ulnaawl.text.SourceSpan(end, end),
-              left == 1 ? ", hold" : ", hold x" + left));
-    }
-    findings.add(
-        Diagnostic.error("places", line.countsSpan(), message.toString()).withMends(mends));
-  }
-
-  private static String amount(int number, String what) {
-    return number + " " + what + (number == 1 ? "" : "s");
   }
 }
