@@ -238,7 +238,7 @@ export function replaceRange(view: EditorView, from: number, to: number, insert:
 export function showRemarks(view: EditorView, remarks: Schemas['Remark'][]): void {
   const length = view.state.doc.length
   const diagnostics: Diagnostic[] = remarks
-    .filter((remark) => remark.start <= length)
+    .filter((remark) => remark.severity !== 'info' && remark.start <= length)
     .map((remark) => ({
       from: remark.start,
       to: Math.min(Math.max(remark.end, remark.start), length),

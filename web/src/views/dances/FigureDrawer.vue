@@ -17,7 +17,10 @@ const open = computed({
 </script>
 
 <template>
-  <el-drawer v-model="open" :title="figure?.call ?? name" size="min(430px, 92vw)">
+  <el-drawer v-model="open" size="min(430px, 92vw)">
+    <template #header>
+      <h2>{{ figure?.call ?? name }}</h2>
+    </template>
     <div v-if="figure" class="stack">
       <p class="say">{{ figure.say }}</p>
       <LevelMark :level="figure.level" />
@@ -25,12 +28,7 @@ const open = computed({
         <h3>Steps, with a right lead</h3>
         <ol>
           <li v-for="(step, i) in figure.steps" :key="i">
-            <FootSign
-              v-if="step.foot"
-              :foot="step.foot"
-              :weight="/^(step|rock|recover|stomp|drop)/.test(step.action)"
-              :size="20"
-            />
+            <FootSign v-if="step.foot" :foot="step.foot" :weight="step.takesWeight" :size="20" />
             {{ step.action }}
           </li>
         </ol>
@@ -61,9 +59,17 @@ ol {
 li::marker {
   font-weight: 700;
 }
-li > :deep(svg) {
+li {
+  margin-bottom: 4px;
+}
+li > .foot {
   display: inline-block;
-  vertical-align: -4px;
+  vertical-align: -5px;
+  margin-right: 4px;
+}
+h2 {
+  font-size: 26px;
+  color: var(--ink);
 }
 .care {
   background: var(--brass-wash);

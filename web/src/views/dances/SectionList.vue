@@ -73,14 +73,14 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
       />
       <p v-else class="quiet">Nothing is danced here yet.</p>
       <div v-for="option in optionsOf(section.number)" :key="option.name" class="option">
-        <p>
+        <p class="row">
           <strong>{{ option.name }}</strong>
           <span class="chip">{{ option.kind }}</span>
           <span class="quiet">counts {{ option.from }} to {{ option.to }}</span>
         </p>
         <CountStrip
           :places="option.places"
-          :counts="section.counts"
+          :counts="option.to"
           :width="reading.sectionCounts"
           :school="school"
           @explain="$emit('explain', $event)"

@@ -105,6 +105,11 @@ public final class StepTextFormatter {
     return line(line.counts(), items.write(line.items()));
   }
 
+  /** A line of the phrasing, with the called names of its figures. */
+  public static String phrase(Phrase phrase, FigureBook book) {
+    return new PhraseWriter(new ItemWriter(book)).line(phrase);
+  }
+
   /** Counts as they are written: {@code 1-4}, {@code 1-2&}, {@code 3&4}. */
   public static String counts(List<Count> counts) {
     return CountsWriter.write(counts);

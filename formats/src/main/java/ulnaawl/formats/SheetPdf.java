@@ -17,6 +17,7 @@ import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.music.Song;
@@ -37,15 +38,23 @@ public final class SheetPdf {
   private final SheetFonts fonts = SheetFonts.embedded();
   private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
 
-  private SheetPdf(Dance dance, WallSequence sequence, MeasuredLevel level) {
+  private final FigureBook book;
+
+  private SheetPdf(Dance dance, WallSequence sequence, MeasuredLevel level, FigureBook book) {
+    this.book = book;
     this.dance = dance;
     this.sequence = sequence;
     this.level = level;
   }
 
-  /** The bytes of the PDF. */
-  public static byte[] write(Dance dance, WallSequence sequence, MeasuredLevel level) {
-    return new SheetPdf(dance, sequence, level).write();
+  /**
+   * The bytes of the PDF.
+   *
+   * @param book the figure book with the club's words
+   */
+  public static byte[] write(
+      Dance dance, WallSequence sequence, MeasuredLevel level, FigureBook book) {
+    return new SheetPdf(dance, sequence, level, book).write();
   }
 
   private byte[] write() {
@@ -149,6 +158,8 @@ public final class SheetPdf {
   }
 
   private void writeWalls() {
+    heading("Phrasing");
+    dance.script().phrasing().forEach(phrase -> add(StepTextFormatter.phrase(phrase, book)));
     heading("Walls, on the clock of the room");
     PdfPTable table = table(12, 12, 12, 14, 50);
     for (String head : List.of("wall", "starts", "counts", "at", "what")) {

@@ -27,7 +27,10 @@ public class SheetPdfTest {
     Dance dance = DanceCompiler.compile(Files.readString(file), FigureBook.standard()).dance();
     return Loader.loadPDF(
         SheetPdf.write(
-            dance, WallSequence.of(dance), LevelMeasure.of(dance, FigureBook.standard())));
+            dance,
+            WallSequence.of(dance),
+            LevelMeasure.of(dance, FigureBook.standard()),
+            FigureBook.standard()));
   }
 
   @Test
@@ -42,6 +45,7 @@ public class SheetPdfTest {
               "Vines and side touches",
               "5-6 step pivot right 1/2 L to 6",
               "3&4 mambo side left",
+              "wall 5: restart after 16 changing 15-16: walk R L back",
               "restart after 16, facing 12",
               "tag Lull, facing 6")) {
         assertTrue(words.contains(wanted), wanted + " in\n" + words);
@@ -68,7 +72,10 @@ public class SheetPdfTest {
             .dance();
     byte[] bytes =
         SheetPdf.write(
-            dance, WallSequence.of(dance), LevelMeasure.of(dance, FigureBook.standard()));
+            dance,
+            WallSequence.of(dance),
+            LevelMeasure.of(dance, FigureBook.standard()),
+            FigureBook.standard());
     try (PDDocument pdf = Loader.loadPDF(bytes)) {
       assertTrue(new PDFTextStripper().getText(pdf).contains("Žluťoučký őrült"));
       assertEquals(pdf.getDocumentInformation().getTitle(), "Žluťoučký őrült");

@@ -68,7 +68,7 @@ class DanceController {
             .build();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-        .body(SheetPdf.write(read.dance(), read.sequence(), read.level()));
+        .body(SheetPdf.write(read.dance(), read.sequence(), read.level(), reader.book()));
   }
 
   @PostMapping("/check")

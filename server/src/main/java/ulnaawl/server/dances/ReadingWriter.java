@@ -90,6 +90,9 @@ final class ReadingWriter {
 
   private static String nearest(Dance dance) {
     int net = dance.turn().net();
+    if (net == 4) {
+      return "1/2"; // a half turn ends the same to either side
+    }
     return new ulnaawl.floor.Turn(net > 4 ? net - 8 : net).label();
   }
 

@@ -21,6 +21,7 @@ import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureStep;
 import ulnaawl.figure.Pattern;
+import ulnaawl.figure.WeightEffect;
 import ulnaawl.level.LevelTable;
 import ulnaawl.server.platform.SignedIn;
 
@@ -36,7 +37,7 @@ class FigureController {
   }
 
   /** A step of a figure, for a right lead. */
-  record FigureStepView(String foot, String action) {}
+  record FigureStepView(String foot, String action, boolean takesWeight) {}
 
   /** A figure as the club uses it. */
   record FigureSheet(
@@ -136,6 +137,10 @@ class FigureController {
           case NONE -> "";
         };
     String place = step.mover() == FigureStep.Mover.NONE ? "" : " " + step.placement().label();
-    return new FigureStepView(foot, step.action().name() + place.replace(" in-place", ""));
+    return new FigureStepView(
+        foot,
+        step.action().name() + place.replace(" in-place", ""),
+        step.action().effect() != WeightEffect.FREE
+            && step.action().effect() != WeightEffect.STILL);
   }
 }
