@@ -10,6 +10,8 @@ const props = defineProps<{
   /** The place before the first of them, where there is one. */
   before?: Schemas['PlaceView']
   countsAMinute?: number
+  /** Counts of a section: 8, or 6 in a waltz. */
+  sectionCounts: number
 }>()
 
 const TRAIL = 8
@@ -61,7 +63,7 @@ function run() {
 function absolute(index: number): number {
   let sections = 0
   for (let i = 1; i <= index; i++) if (props.places[i].tick <= props.places[i - 1].tick) sections++
-  return props.places[index].tick + sections * 8 * TICKS
+  return props.places[index].tick + sections * props.sectionCounts * TICKS
 }
 
 function next() {

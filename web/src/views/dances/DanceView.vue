@@ -206,7 +206,12 @@ function onKey(event: KeyboardEvent) {
                   :value="section.number"
                 />
               </el-select>
-              <FloorPrints :places="places" :before="before" :counts-a-minute="rate" />
+              <FloorPrints
+                :places="places"
+                :before="before"
+                :counts-a-minute="rate"
+                :section-counts="reading.sectionCounts"
+              />
               <HallFit :floor="reading.floor" :step-text="text" />
             </div>
             <RemarkList

@@ -2,6 +2,7 @@ package ulnaawl.dance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
@@ -53,9 +54,32 @@ final class VariationCompiler {
       }
       places.addAll(walker.walk(line, section.number(), section.start()));
     }
+    sayIfNotFilled(option, from, to, places);
     sayIfNotRejoined(option, part.weightAfter(after), start, after, walker);
     return new Variation(
         option.name(), option.kind(), section.number(), from, to, places, option.span());
+  }
+
+  private void sayIfNotFilled(OptionBlock option, int from, int to, List<Place> places) {
+    List<String> empty =
+        IntStream.rangeClosed(from, to)
+            .filter(count -> places.stream().noneMatch(place -> place.count().number() == count))
+            .mapToObj(String::valueOf)
+            .toList();
+    boolean read = option.lines().stream().allMatch(StepLine::whole);
+    if (read && !empty.isEmpty()) {
+      findings.add(
+          Diagnostic.error(
+              "option-counts",
+              option.span(),
+              "The option replaces counts "
+                  + from
+                  + " to "
+                  + to
+                  + ", but has nothing on "
+                  + String.join(", ", empty)
+                  + "; write hold where nothing is danced."));
+    }
   }
 
   private static java.util.function.Predicate<ulnaawl.music.Count> outside(int from, int to) {

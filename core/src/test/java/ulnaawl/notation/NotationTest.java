@@ -91,6 +91,10 @@ public class NotationTest {
         List.of("option-weight"));
     assertEquals(
         Dances.codes(
+            dance + "option No for section 1, counts 5-8: easier\n5-6  side touch L\n7  hold\n"),
+        List.of("option-counts"));
+    assertEquals(
+        Dances.codes(
             dance + "option No for section 1, counts 5-8: ours\n5-8  vine L 1/4 L, touch R\n"),
         List.of("option-facing"));
   }

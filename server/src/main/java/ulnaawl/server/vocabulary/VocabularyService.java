@@ -2,6 +2,7 @@ package ulnaawl.server.vocabulary;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,7 @@ public class VocabularyService {
   private final ApplicationEventPublisher events;
   private final Today today;
   private final AtomicReference<@Nullable Vocabulary> now = new AtomicReference<>();
+  private final AtomicLong changes = new AtomicLong();
 
   VocabularyService(VocabularyStore store, ApplicationEventPublisher events, Today today) {
     this.store = store;
@@ -44,11 +46,14 @@ public class VocabularyService {
     if (known != null) {
       return known;
     }
+    long before = changes.get();
     Vocabulary read =
         new Vocabulary(
             bookWith(store.text(ClubText.Kind.OWN_FIGURES).content()),
             LevelTable.standard().with(store.text(ClubText.Kind.LEVEL_TABLE).content()));
-    now.set(read);
+    if (before == changes.get()) {
+      now.compareAndSet(null, read); // a change in the meantime would make this one stale
+    }
     return read;
   }
 
@@ -118,6 +123,7 @@ public class VocabularyService {
         new TransactionSynchronization() {
           @Override
           public void afterCommit() {
+            changes.incrementAndGet();
             now.set(null);
           }
         });
