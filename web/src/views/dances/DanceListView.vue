@@ -53,7 +53,7 @@ const measure = (element: unknown) => {
         <el-button type="primary" tag="span">New dance</el-button>
       </RouterLink>
     </div>
-    <div class="row filters" :class="{ open: more }">
+    <div v-if="data?.length !== 0" class="row filters" :class="{ open: more }">
       <el-input
         v-model="filter.words"
         class="search"

@@ -1,11 +1,14 @@
 package ulnaawl.dance;
 
+import static org.quicktheories.QuickTheory.qt;
+import static org.quicktheories.generators.SourceDSL.longs;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
+import ulnaawl.RandomDance;
 import ulnaawl.dance.SectionEditor.Edited;
 import ulnaawl.dance.SectionEditor.Wanted;
 import ulnaawl.dance.SectionEditor.Wanted.Added;
@@ -80,5 +83,60 @@ public class SectionEditorTest {
     assertTrue(there.offers().stream().allMatch(offer -> offer.counts() <= 6));
     assertTrue(there.offers().stream().noneMatch(offer -> offer.text().equals("k step R")));
     assertEquals(Possible.at(dance, BOOK, 3).section(), 0);
+  }
+
+  /** Writing a section in its own order changes nothing that is danced. */
+  @Test
+  public void sameOrderSameDance() {
+    qt().withExamples(300)
+        .forAll(longs().all())
+        .checkAssert(seed -> {
+          String text = RandomDance.danceable(seed, 3);
+          Dance before = DanceCompiler.compile(text, BOOK).dance();
+          for (Section section : before.sections()) {
+            List<Wanted> order =
+                section.places().stream()
+                    .map(Place::run)
+                    .distinct()
+                    .map(run -> (Wanted) new Kept(run))
+                    .toList();
+            Edited edited = new SectionEditor(text, BOOK).write(section.number(), order);
+            Dance after = DanceCompiler.compile(edited.text().orElseThrow(), BOOK).dance();
+            assertEquals(danced(after), danced(before), text + "\n" + edited);
+          }
+        });
+  }
+
+  private static List<String> danced(Dance dance) {
+    return dance.main().places().stream()
+        .map(place ->
+            place.at().label()
+                + place.foot()
+                + place.description()
+                + place.facing()
+                + place.after())
+        .toList();
+  }
+
+  /** Whatever is offered can be danced: added to the section it makes no mistake. */
+  @Test
+  public void everyOfferCanBeDanced() {
+    for (String foot : List.of("L", "R")) {
+      String text = "title: O\nstart: weight " + foot + "\nsection 1\n1-2  hold x2\n";
+      Possible there = Possible.at(Dances.dance(text), BOOK, text.length());
+      assertEquals(there.weight().label(), foot);
+      assertTrue(there.offers().size() > 100, "offers");
+      for (Possible.Offer offer : there.offers()) {
+        Edited edited =
+            new SectionEditor(text, BOOK)
+                .write(1, List.of(new Kept(0), new Kept(1), new Added(offer.text())));
+        String now = edited.text().orElseThrow(() -> new AssertionError(offer + edited.refusal()));
+        List<String> codes = new java.util.ArrayList<>(Dances.codes(now));
+        codes.remove("end-weight");
+        assertEquals(codes, List.of(), now);
+        int counts = Dances.dance(now).counts();
+        assertTrue(counts <= 8 && counts >= 2, now);
+      }
+    }
   }
 }
