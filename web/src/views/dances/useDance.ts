@@ -39,7 +39,8 @@ export function useDance() {
         saved.value = FIRST_TEXT
       } else {
         sheet.value = await ask(api.GET('/api/dances/{id}', { params: { path: { id: which } } }))
-        saved.value = sheet.value.stepText
+        // The editor counts a line's end as one character, and so must every place in the text.
+        saved.value = sheet.value.stepText.replace(/\r\n?/g, '\n')
         reading.value = sheet.value.reading
       }
       text.value = saved.value

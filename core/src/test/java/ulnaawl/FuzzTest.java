@@ -151,6 +151,9 @@ public class FuzzTest {
             "tag " + "x ".repeat(30_000),
             vines.substring(0, Limits.TEXT - 1),
             "section 1\n".repeat(6_000),
+            "phrasing\n" + "wall 1, 2, 3: restart after 4\n".repeat(2_000),
+            "section 1\n" + "1-4  vyne R, waek L\n".repeat(3_000),
+            "song: a / b / 100 bpm\n".repeat(2_900),
             "x".repeat(2_000_000),
             "1-4 ".repeat(500_000));
     for (String text : large) {

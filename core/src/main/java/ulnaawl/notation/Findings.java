@@ -15,6 +15,11 @@ final class Findings {
     }
   }
 
+  /** Whether more would be dropped, so that nobody needs to work them out. */
+  boolean isFull() {
+    return found.size() >= Limits.DIAGNOSTICS;
+  }
+
   List<Diagnostic> all() {
     return found;
   }

@@ -195,6 +195,14 @@ final class HeaderReader {
   }
 
   private void readSong(Line value) {
+    if (songs.size() >= Limits.SONGS) {
+      findings.add(
+          Diagnostic.error(
+              "too-many-songs",
+              value.span(),
+              "A dance has up to " + Limits.SONGS + " songs; this one is not read."));
+      return;
+    }
     List<String> free = new ArrayList<>();
     Optional<Tempo> bpm = Optional.empty();
     OptionalInt length = OptionalInt.empty();

@@ -194,6 +194,9 @@ final class ItemReader {
   }
 
   private void sayUnknownFigure() {
+    if (findings.isFull()) {
+      return;
+    }
     if (words.size() == 0) {
       findings.add(
           Diagnostic.error(

@@ -15,6 +15,12 @@ public final class Limits {
   /** Step lines in one section, tag or option. */
   public static final int LINES_IN_BLOCK = 64;
 
+  /** Lines of phrasing. */
+  public static final int PHRASES = 200;
+
+  /** Songs of a dance. */
+  public static final int SONGS = 40;
+
   /** Counts in a tag, bridge or ending. */
   public static final int EXTRA_COUNTS = 64;
 

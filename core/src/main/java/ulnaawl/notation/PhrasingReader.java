@@ -49,6 +49,18 @@ final class PhrasingReader {
   }
 
   void take(Line line) {
+    if (phrases.size() >= Limits.PHRASES) {
+      if (!findings.isFull()) {
+        findings.add(
+            Diagnostic.error(
+                "too-many-phrases",
+                line.span(),
+                "The phrasing has up to "
+                    + Limits.PHRASES
+                    + " lines; this one is not read. One line may name several walls."));
+      }
+      return;
+    }
     String text = line.text();
     Matcher tag = TAG.matcher(text);
     Matcher restart = RESTART.matcher(text);

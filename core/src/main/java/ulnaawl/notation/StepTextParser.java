@@ -91,7 +91,7 @@ public final class StepTextParser {
     }
 
     Parsed parse() {
-      for (int number = 1; number <= source.lineCount(); number++) {
+      for (int number = 1; number <= source.lineCount() && !overfull; number++) {
         Line line = clean(number);
         if (line.text().length() > Limits.LINE) {
           findings.add(
