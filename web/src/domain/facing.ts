@@ -15,9 +15,3 @@ export function onCircle(eighths: number, radius: number): { x: number; y: numbe
   const angle = (eighths * Math.PI) / 4
   return { x: Math.sin(angle) * radius, y: -Math.cos(angle) * radius }
 }
-
-/** The shorter way from one facing to another, in eighths, -3 to 4. */
-export function shortTurn(from: number, to: number): number {
-  const right = (((to - from) % 8) + 8) % 8
-  return right > 4 ? right - 8 : right
-}

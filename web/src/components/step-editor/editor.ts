@@ -132,7 +132,6 @@ async function complete(context: CompletionContext, help: Help): Promise<Complet
       detail: `${offer.counts} ${offer.counts === 1 ? 'count' : 'counts'}`,
       info: `${help.figure(offer.name)?.say ?? ''} (${offer.level}; ${free}, ${found.countsLeft} counts left)`,
       boost: -i / 10,
-      section: undefined,
     })),
     validFor: /^[a-zA-Zé -]*$/,
   }

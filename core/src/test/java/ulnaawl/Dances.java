@@ -6,10 +6,14 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.Place;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.floor.Foot;
+import ulnaawl.floor.Weight;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Severity;
 
@@ -56,5 +60,18 @@ public final class Dances {
         .filter(diagnostic -> diagnostic.severity() == Severity.INFO)
         .map(Diagnostic::message)
         .toList();
+  }
+
+  /** Whether the rule of a place's action is kept: a foot with the weight on it does not move. */
+  public static boolean keepsTheRule(Place place) {
+    Weight before = place.before();
+    Optional<Foot> foot = place.foot();
+    return switch (place.action().effect()) {
+      case TAKES, FREE -> foot.map(before::frees).orElse(false);
+      case HOPS -> foot.map(it -> !before.frees(it)).orElse(false);
+      case SHIFTS -> foot.map(it -> place.after() == Weight.on(it)).orElse(false);
+      case LANDS -> place.after() == Weight.BOTH;
+      case SETTLES, STILL -> place.after() == before || foot.isPresent();
+    };
   }
 }

@@ -28,7 +28,7 @@ final class WallTurnCheck implements Check {
   private static Diagnostic say(Dance dance, Stated<Integer> stated) {
     Turn turn = dance.turn();
     String turned =
-        turn.net() == 0 ? "does not turn" : "turns " + nearest(turn).label() + " in all";
+        turn.net() == 0 ? "does not turn" : "turns " + turn.shortest().label() + " in all";
     String wanted =
         switch (stated.value()) {
           case 1 -> "a 1-wall dance ends as it began";
@@ -46,10 +46,5 @@ final class WallTurnCheck implements Check {
                 "State " + dance.walls() + (dance.walls() == 1 ? " wall" : " walls"),
                 stated.span(),
                 String.valueOf(dance.walls())));
-  }
-
-  /** The shortest turn with the same end: 9 hours to the right are a quarter to the left. */
-  private static Turn nearest(Turn turn) {
-    return new Turn(turn.net() > 4 ? turn.net() - 8 : turn.net());
   }
 }

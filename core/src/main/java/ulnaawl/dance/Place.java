@@ -65,15 +65,4 @@ public record Place(
   public boolean isWithoutWeight() {
     return action.effect() == WeightEffect.FREE;
   }
-
-  /** Whether the rule of its action is kept: a foot with the weight on it does not move. */
-  public boolean followsRules() {
-    return switch (action.effect()) {
-      case TAKES, FREE -> foot.map(before::frees).orElse(false);
-      case HOPS -> foot.map(it -> !before.frees(it)).orElse(false);
-      case SHIFTS -> foot.map(it -> after == Weight.on(it)).orElse(false);
-      case LANDS -> after == Weight.BOTH;
-      case SETTLES, STILL -> after == before || foot.isPresent();
-    };
-  }
 }

@@ -70,11 +70,6 @@ public enum Placement {
     return label;
   }
 
-  /** Whether it may be typed as a direction in step text. */
-  public boolean isTyped() {
-    return !words.isEmpty();
-  }
-
   /** What may be typed for it, lower case; empty where it cannot be typed. */
   public List<String> words() {
     return words;

@@ -41,11 +41,6 @@ public record Facing(int eighths) {
     return turn.isNone() ? this : new Facing(Math.floorMod(eighths + turn.eighths(), 8));
   }
 
-  /** This wall-relative facing seen on the room clock, for a wall that starts at {@code start}. */
-  public Facing inRoom(Facing start) {
-    return plus(new Turn(start.eighths));
-  }
-
   /** The shortest turn to the right that leads from here to {@code other}, 0 to 7 eighths. */
   public Turn turnTo(Facing other) {
     return new Turn(Math.floorMod(other.eighths - eighths, 8));

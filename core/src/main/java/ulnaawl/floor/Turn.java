@@ -33,6 +33,11 @@ public record Turn(int eighths) {
     return Math.floorMod(eighths, 8);
   }
 
+  /** The shortest turn with the same end, -3 to 4 eighths: 9 hours right are a quarter left. */
+  public Turn shortest() {
+    return new Turn(net() > 4 ? net() - 8 : net());
+  }
+
   /** {@link #net()} in clock hours to the right: 0, 1.5, 3 … 10.5. */
   public double netHours() {
     return net() * 1.5;

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.testng.annotations.Test;
+import ulnaawl.Dances;
 import ulnaawl.RandomDance;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.Facing;
@@ -28,7 +29,7 @@ public class CompilePropertyTest {
           Facing facing = Facing.FRONT;
           for (Place place : compiled.dance().main().places()) {
             assertEquals(place.before(), weight, text);
-            assertTrue(place.followsRules(), text);
+            assertTrue(Dances.keepsTheRule(place), text);
             facing = facing.plus(place.turn());
             assertEquals(place.facing(), facing, text);
             weight = place.after();

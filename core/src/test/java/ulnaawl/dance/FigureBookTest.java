@@ -47,7 +47,7 @@ public class FigureBookTest {
         assertEquals(right.get(i).foot().map(Foot::other), left.get(i).foot(), name);
         assertEquals(right.get(i).turn().eighths(), -left.get(i).turn().eighths(), name);
         assertEquals(right.get(i).description(), left.get(i).description(), name);
-        assertTrue(right.get(i).followsRules(), name);
+        assertTrue(Dances.keepsTheRule(right.get(i)), name);
         assertMirrored(rightFeet.get(i).feet(), leftFeet.get(i).feet(), name);
       }
       assertTrue(figure.guide().say().length() > 10, name + " is explained");

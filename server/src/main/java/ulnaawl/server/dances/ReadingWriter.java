@@ -16,6 +16,7 @@ import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
+import ulnaawl.floor.Turn;
 import ulnaawl.level.SectionLoad;
 import ulnaawl.music.Count;
 import ulnaawl.music.Song;
@@ -47,6 +48,8 @@ import ulnaawl.wall.Wall;
 /** Turns what the core found into what is drawn. */
 final class ReadingWriter {
 
+  private static final int HALF = 4;
+
   private ReadingWriter() {}
 
   static Reading write(ReadDance read, FigureBook book) {
@@ -62,7 +65,7 @@ final class ReadingWriter {
         dance.counts(),
         dance.headers().meter().sectionCounts(),
         dance.walls(),
-        dance.turn().net() == 0 ? "" : nearest(dance),
+        turn(dance),
         dance.startWeight().label(),
         dance.parts().getLast().endWeight().label(),
         dance.headers().intro().map(Stated::value).orElse(0),
@@ -88,12 +91,10 @@ final class ReadingWriter {
         read.diagnostics().stream().map(one -> remark(one, read.source())).toList());
   }
 
-  private static String nearest(Dance dance) {
-    int net = dance.turn().net();
-    if (net == 4) {
-      return "1/2"; // a half turn ends the same to either side
-    }
-    return new ulnaawl.floor.Turn(net > 4 ? net - 8 : net).label();
+  /** The turn of a wall; a half turn ends the same to either side. */
+  private static String turn(Dance dance) {
+    Turn turn = dance.turn().shortest();
+    return turn.eighths() == HALF ? "1/2" : turn.label();
   }
 
   private static SongView song(Song song) {

@@ -6,7 +6,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
-import ulnaawl.floor.Turn;
 import ulnaawl.learning.Stage;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
@@ -101,7 +100,6 @@ class RepertoireController {
   private DanceSummary summary(DanceRow row, List<KnownBy> knownBy) {
     ReadDance read = reader.read(row.stepText());
     var headers = read.dance().headers();
-    int net = read.dance().turn().net();
     return new DanceSummary(
         row.id(),
         read.dance().title(),
@@ -110,7 +108,7 @@ class RepertoireController {
         read.level().level().label(),
         read.dance().counts(),
         read.dance().walls(),
-        new Turn(net > 4 ? net - 8 : net).eighths(),
+        read.dance().turn().shortest().eighths(),
         read.dance().isPhrased(),
         read.isSound(),
         headers.songs().stream().findFirst().map(song -> song.value().title()).orElse(null),
