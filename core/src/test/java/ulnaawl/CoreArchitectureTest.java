@@ -30,6 +30,9 @@ public class CoreArchitectureTest {
           Map.entry(
               "level", List.of("wall", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(
+              "song",
+              List.of("wall", "level", "dance", "notation", "text", "music", "floor", "figure")),
+          Map.entry(
               "teach",
               List.of("wall", "level", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry("learning", List.of("music")),

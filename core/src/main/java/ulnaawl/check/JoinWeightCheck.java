@@ -25,7 +25,7 @@ final class JoinWeightCheck implements Check {
     for (Wall wall : subject.sequence().walls()) {
       for (Stretch stretch : wall.stretches()) {
         boolean plain = before.cause().equals(stretch.cause());
-        if (!first && !plain && !joins(before.endWeight(), stretch.startWeight())) {
+        if (!first && !plain && !before.endWeight().joins(stretch.startWeight())) {
           SourceSpan span = later(before.cause(), stretch.cause());
           if (said.add(span)) {
             found.add(say(before, stretch, span));
@@ -36,10 +36,6 @@ final class JoinWeightCheck implements Check {
       }
     }
     return found;
-  }
-
-  private static boolean joins(Weight end, Weight start) {
-    return end == start || end == Weight.BOTH || start == Weight.BOTH;
   }
 
   /** The phrasing stands below the steps, so the later of two causes made the join. */

@@ -84,7 +84,7 @@ final class PhrasingCheck implements Check {
           Diagnostic.error(
               "after-counts",
               after.span(),
-              "A "
+              ("ending".equals(what) ? "An " : "A ")
                   + what
                   + " comes after 1 to "
                   + most

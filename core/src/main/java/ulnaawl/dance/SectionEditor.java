@@ -91,27 +91,12 @@ public final class SectionEditor {
             : (last.count().number() + 1) * Count.TICKS;
     boolean shared = end <= last.count().ticks();
     int whole = shared ? (last.count().number() + 1) * Count.TICKS : end;
-    String item = itemOf(own.getFirst());
+    String item = FigureText.of(text, own);
     return Optional.of(
         new Piece(
             item,
             own.stream().map(place -> place.count().ticks() - begin).toList(),
             whole - begin));
-  }
-
-  /**
-   * The item as typed; one that stands for several figures is narrowed to the one that is meant.
-   */
-  private String itemOf(Place first) {
-    String typed = text.substring(first.span().start(), first.span().end());
-    boolean several = typed.matches("(?i).*\\b(x\\d+|[RL]( [RL])+)\\b.*");
-    if (!several) {
-      return typed;
-    }
-    String foot = first.foot().map(it -> " " + it.letter()).orElse("");
-    String narrowed =
-        typed.replaceAll("(?i)\\s+x\\d+\\b", "").replaceAll("(?i)\\s+[RL]( [RL])+\\b", foot);
-    return narrowed;
   }
 
   private Optional<Piece> added(String item) {

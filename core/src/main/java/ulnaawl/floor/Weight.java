@@ -36,4 +36,9 @@ public enum Weight {
       case BOTH -> Optional.empty();
     };
   }
+
+  /** Whether steps that are written for {@code next} can follow where this weight is left. */
+  public boolean joins(Weight next) {
+    return this == next || this == BOTH || next == BOTH;
+  }
 }

@@ -27,4 +27,14 @@ public enum CountRate {
   long scale(long value) {
     return value * times / over;
   }
+
+  /** Whether {@code counts} of this rate are whole counts of another. */
+  boolean dividesInto(int counts, CountRate other) {
+    return counts * over * other.times % (times * other.over) == 0;
+  }
+
+  /** How many counts of another rate {@code counts} of this one last, rounded down. */
+  int into(int counts, CountRate other) {
+    return counts * over * other.times / (times * other.over);
+  }
 }

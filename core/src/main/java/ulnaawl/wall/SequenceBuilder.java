@@ -33,7 +33,7 @@ final class SequenceBuilder {
     this.dance = dance;
     this.request = request;
     this.tempo = request.song().flatMap(Song::countsPerMinute);
-    this.intro = dance.headers().intro().map(Stated::value).orElse(0);
+    this.intro = request.introOf(dance);
     this.songCounts =
         Math.max(
             0,
@@ -126,6 +126,7 @@ final class SequenceBuilder {
               from,
               to,
               false,
+              startCount + countsOf(stretches) - insert.stretch().counts(),
               insert.stretch().cause()));
     }
     if (plan.ending().isEmpty()) {
@@ -133,7 +134,7 @@ final class SequenceBuilder {
     }
     stretches.removeIf(stretch -> stretch.counts() == 0);
     facing = startFacing.plus(turnOf(stretches));
-    counts += stretches.stream().mapToInt(Stretch::counts).sum();
+    counts += countsOf(stretches);
     Facing endFacing = facing;
     int wallCounts = counts - startCount;
     plan.restart()
@@ -147,6 +148,7 @@ final class SequenceBuilder {
                     endFacing,
                     endFacing,
                     restart.optional(),
+                    startCount + wallCounts,
                     restart.span())));
     for (Phrase phrase : dance.script().phrasing()) {
       if (phrase instanceof TagPhrase tag
@@ -178,12 +180,25 @@ final class SequenceBuilder {
       List<Stretch> stretches) {
     Stretch stretch = WallPlan.whole("the tag " + tag.name(), tag, cause);
     Facing from = facing;
+    int startCount = counts;
     facing = facing.plus(stretch.turn());
     counts += stretch.counts();
     stretches.add(stretch);
     events.add(
         new WallEvent(
-            WallEvent.Kind.TAG, tag.name(), 0, stretch.counts(), from, facing, optional, cause));
+            WallEvent.Kind.TAG,
+            tag.name(),
+            0,
+            stretch.counts(),
+            from,
+            facing,
+            optional,
+            startCount,
+            cause));
+  }
+
+  private static int countsOf(List<Stretch> stretches) {
+    return stretches.stream().mapToInt(Stretch::counts).sum();
   }
 
   private static Turn turnOf(List<Stretch> stretches) {
@@ -217,27 +232,9 @@ final class SequenceBuilder {
       int all = wall.counts() + wall.tagCounts();
       if (songCounts <= wall.startCount() + all) {
         int held = songCounts - wall.startCount();
-        return Optional.of(new SongEnd(wall.number(), held, facingAfter(wall, held)));
+        return Optional.of(new SongEnd(wall.number(), held, Moment.facingAfter(wall, songCounts)));
       }
     }
     return Optional.empty();
-  }
-
-  private static Facing facingAfter(Wall wall, int held) {
-    Turn turn = Turn.NONE;
-    int left = held;
-    for (Stretch stretch : wall.stretches()) {
-      int until = stretch.from() + Math.min(left, stretch.counts());
-      for (Place place : stretch.places()) {
-        if (left >= stretch.counts() || place.at().number() <= until) {
-          turn = turn.plus(place.turn());
-        }
-      }
-      left = Math.max(0, left - stretch.counts());
-      if (left == 0) {
-        break;
-      }
-    }
-    return wall.startFacing().plus(turn);
   }
 }

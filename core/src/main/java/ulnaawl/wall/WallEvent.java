@@ -14,6 +14,8 @@ import ulnaawl.text.SourceSpan;
  * @param from facing when it begins
  * @param to facing when it ends; the same for a restart
  * @param optional whether only some clubs dance it
+ * @param startCount counts danced since the first step when it begins; for a restart, when the next
+ *     wall begins
  * @param span the line of the phrasing
  */
 public record WallEvent(
@@ -24,6 +26,7 @@ public record WallEvent(
     Facing from,
     Facing to,
     boolean optional,
+    int startCount,
     SourceSpan span) {
 
   /** What can happen on a wall. */

@@ -1,0 +1,229 @@
+package ulnaawl.song;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Footwork;
+import ulnaawl.dance.Place;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Feet;
+import ulnaawl.floor.Spot;
+import ulnaawl.music.Count;
+import ulnaawl.music.Song;
+import ulnaawl.wall.Moment;
+import ulnaawl.wall.SequenceRequest;
+import ulnaawl.wall.SongClock;
+import ulnaawl.wall.Wall;
+import ulnaawl.wall.WallSequence;
+
+/**
+ * Two dances on one floor to one song, for a room of mixed levels: whether neighbours keep apart.
+ * Both are danced through count by count; a neighbour stands beside, or in the next line, at the
+ * usual distance ({@link ulnaawl.wall.FloorUse.Hall}).
+ *
+ * @param walls the first dance's walls, compared one by one
+ * @param arrangements how the two can stand, the roomiest first
+ * @param sameFacing share of the counts on which both face the same way, in percent
+ * @param verdict whether it can be done
+ */
+public record FloorSplit(
+    List<WallPair> walls, List<Arrangement> arrangements, int sameFacing, Verdict verdict) {
+
+  public FloorSplit {
+    walls = List.copyOf(walls);
+    arrangements = List.copyOf(arrangements);
+  }
+
+  /** Whether two dances go together on a floor. */
+  public enum Verdict {
+    /** Neighbours keep well apart in at least one arrangement. */
+    GOOD("keeps apart"),
+    /** They come close; leave more room between the two. */
+    TIGHT("leave more room between them"),
+    /** They drive into each other. */
+    COLLIDES("drives lines into each other");
+
+    private final String words;
+
+    Verdict(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * The same stretch of music in both dances.
+   *
+   * @param wall number of the first dance's wall
+   * @param facing where it starts
+   * @param otherWall the wall that the second dance is in when it starts
+   * @param otherFacing where the second dance faces then
+   * @param nearestCentimetres how near neighbours come in the roomiest arrangement
+   */
+  public record WallPair(
+      int wall, Facing facing, int otherWall, Facing otherFacing, int nearestCentimetres) {}
+
+  /**
+   * How the two stand.
+   *
+   * @param how where the second dance stands, seen from the first
+   * @param nearestCentimetres how near neighbours come, middle of the body to middle of the body
+   * @param wall the wall of the first dance on which that is; 0 where they start nearest
+   * @param count the count of that wall
+   */
+  public record Arrangement(How how, int nearestCentimetres, int wall, int count) {}
+
+  /** Where the second dance stands in the hall, seen from the first. */
+  public enum How {
+    /** On the right-hand side of the hall. */
+    RIGHT("on the right", 110, 0),
+    /** On the left-hand side. */
+    LEFT("on the left", -110, 0),
+    /** In the lines in front. */
+    FRONT("in front", 0, 120),
+    /** In the lines behind. */
+    BACK("behind", 0, -120);
+
+    private final String words;
+    private final int across;
+    private final int ahead;
+
+    How(String words, int across, int ahead) {
+      this.words = words;
+      this.across = across;
+      this.ahead = ahead;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  // Middle of the body to middle of the body, in centimetres: nearer than shoulders are wide, and
+  // nearer than arms allow. Rule of thumb, no source.
+  private static final int TOUCHING = 45;
+  private static final int CLOSE = 70;
+  private static final int STEP = 50;
+
+  /** The longest song that is danced through, in counts. */
+  private static final int MOST_COUNTS = 1200;
+
+  /** Where both bodies are and face, count by count from the first step. */
+  private record Track(List<Spot> bodies, List<Facing> facings, List<Integer> walls) {}
+
+  /**
+   * Compares two dances of the same meter.
+   *
+   * @param song the music; without bpm and length both are danced for as many counts as four walls
+   *     of the longer one
+   */
+  public static FloorSplit of(Dance first, Dance second, Song song, OptionalInt intro) {
+    SequenceRequest request =
+        new SequenceRequest(Optional.of(song), OptionalInt.empty(), false, intro);
+    int counts =
+        Math.min(
+            MOST_COUNTS,
+            SongClock.of(first, request)
+                .counts()
+                .orElse(4 * Math.max(first.main().counts(), second.main().counts())));
+    WallSequence sequence = WallSequence.of(first, request);
+    Track a = track(sequence, counts);
+    Track b = track(WallSequence.of(second, request), counts);
+    int both = Math.min(a.bodies().size(), b.bodies().size());
+    List<Arrangement> arrangements = new ArrayList<>();
+    for (How how : How.values()) {
+      arrangements.add(arrangement(how, a, b, sequence, both));
+    }
+    arrangements.sort(
+        java.util.Comparator.comparingInt(Arrangement::nearestCentimetres).reversed());
+    int same = 0;
+    for (int i = 0; i < both; i++) {
+      same += a.facings().get(i).equals(b.facings().get(i)) ? 1 : 0;
+    }
+    Arrangement best = arrangements.getFirst();
+    Verdict verdict =
+        best.nearestCentimetres() < TOUCHING
+            ? Verdict.COLLIDES
+            : best.nearestCentimetres() < CLOSE ? Verdict.TIGHT : Verdict.GOOD;
+    return new FloorSplit(
+        pairs(sequence, a, b, both, best.how()),
+        arrangements,
+        both == 0 ? 0 : 100 * same / both,
+        verdict);
+  }
+
+  private static Track track(WallSequence sequence, int counts) {
+    List<Spot> bodies = new ArrayList<>();
+    List<Facing> facings = new ArrayList<>();
+    List<Integer> walls = new ArrayList<>();
+    Feet feet = Feet.CLOSED;
+    Facing facing = Facing.FRONT;
+    Spot body = Spot.ORIGIN;
+    for (Wall wall : sequence.walls()) {
+      List<Moment> moments = Moment.of(wall);
+      List<Place> places = moments.stream().map(Moment::place).toList();
+      List<Footwork.After> danced = Footwork.of(places, feet, facing);
+      int next = 0;
+      int end = wall.startCount() + wall.counts() + wall.tagCounts();
+      for (int count = wall.startCount() + 1; count <= end && bodies.size() < counts; count++) {
+        Count until = Count.of(count + 1);
+        while (next < moments.size() && moments.get(next).at().compareTo(until) < 0) {
+          feet = danced.get(next).feet();
+          facing = danced.get(next).facing();
+          body = danced.get(next).body();
+          next++;
+        }
+        bodies.add(body);
+        facings.add(facing);
+        walls.add(wall.number());
+      }
+    }
+    return new Track(bodies, facings, walls);
+  }
+
+  private static Arrangement arrangement(
+      How how, Track a, Track b, WallSequence sequence, int both) {
+    int nearest = distance(how, Spot.ORIGIN, Spot.ORIGIN);
+    int wall = 0;
+    int count = 0;
+    for (int i = 0; i < both; i++) {
+      int distance = distance(how, a.bodies().get(i), b.bodies().get(i));
+      if (distance < nearest) {
+        nearest = distance;
+        wall = a.walls().get(i);
+        count = i + 1 - sequence.walls().get(wall - 1).startCount();
+      }
+    }
+    return new Arrangement(how, nearest, wall, count);
+  }
+
+  private static int distance(How how, Spot a, Spot b) {
+    double x = how.across + (b.x() - a.x()) * STEP;
+    double y = how.ahead + (b.y() - a.y()) * STEP;
+    return (int) Math.round(Math.hypot(x, y));
+  }
+
+  private static List<WallPair> pairs(WallSequence sequence, Track a, Track b, int both, How how) {
+    List<WallPair> pairs = new ArrayList<>();
+    for (Wall wall : sequence.walls()) {
+      int from = wall.startCount();
+      int to = Math.min(both, from + wall.counts() + wall.tagCounts());
+      int nearest = Integer.MAX_VALUE;
+      for (int i = from; i < to; i++) {
+        nearest = Math.min(nearest, distance(how, a.bodies().get(i), b.bodies().get(i)));
+      }
+      if (from < to) {
+        Facing otherFacing = from == 0 ? Facing.FRONT : b.facings().get(from - 1);
+        pairs.add(
+            new WallPair(
+                wall.number(), wall.startFacing(), b.walls().get(from), otherFacing, nearest));
+      }
+    }
+    return pairs;
+  }
+}

@@ -1,0 +1,188 @@
+package ulnaawl.wall;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.stream.Collectors;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Place;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Foot;
+import ulnaawl.music.Count;
+import ulnaawl.notation.StepTextFormatter;
+
+/**
+ * What to call in a song, and when: every wall in order with its exceptions. A call comes two
+ * counts ahead, so that it is heard before it is danced (common practice).
+ *
+ * @param lines one for each wall
+ */
+public record CallSheet(List<Line> lines) {
+
+  /** Counts that a call comes ahead of what it calls. */
+  public static final int AHEAD = 2;
+
+  public CallSheet {
+    lines = List.copyOf(lines);
+  }
+
+  /** A wall with what is to be called on it, in order of time. */
+  public record Line(Wall wall, List<Call> calls) {
+    public Line {
+      calls = List.copyOf(calls);
+    }
+  }
+
+  /**
+   * Something to call.
+   *
+   * @param event what it is; a step change belongs to its restart
+   * @param words what to call: {@code Restart}, {@code Tag Lull}
+   * @param point the count to call on
+   * @param callMillis clock time of the call, where the tempo is known
+   * @param begins clock time at which it is danced, where the tempo is known
+   * @param facing where it faces when it begins; for a restart, where the next wall starts
+   * @param steps what is danced, with its counts; for a restart, its changed steps
+   * @param then how it goes on: where it faces then, and the foot that begins
+   */
+  public record Call(
+      WallEvent event,
+      String words,
+      WallPoint point,
+      OptionalLong callMillis,
+      OptionalLong begins,
+      Facing facing,
+      List<String> steps,
+      String then) {
+    public Call {
+      steps = List.copyOf(steps);
+    }
+  }
+
+  /** The call sheet of a request's walls. */
+  public static CallSheet of(Dance dance, SequenceRequest request) {
+    WallSequence sequence = WallSequence.of(dance, request);
+    SongClock clock = SongClock.of(dance, request);
+    List<Line> lines = new ArrayList<>();
+    for (Wall wall : sequence.walls()) {
+      List<Call> calls = new ArrayList<>();
+      for (WallEvent event : wall.events()) {
+        if (!afterTheMusic(event, clock)) {
+          calls.add(call(dance, sequence, clock, wall, event));
+        }
+      }
+      lines.add(new Line(wall, calls));
+    }
+    return new CallSheet(lines);
+  }
+
+  private static boolean afterTheMusic(WallEvent event, SongClock clock) {
+    return clock.counts().isPresent() && event.startCount() >= clock.counts().getAsInt();
+  }
+
+  private static Call call(
+      Dance dance, WallSequence sequence, SongClock clock, Wall wall, WallEvent event) {
+    List<Place> changed = changed(dance, event);
+    // A changed step must be heard before it is danced, not before the restart.
+    int first = changed.isEmpty() ? event.startCount() : firstCount(wall, event, changed) - 1;
+    int callOn = first + 1 - AHEAD;
+    List<String> steps = changed.isEmpty() ? steps(wall, event) : written(changed);
+    return new Call(
+        event,
+        words(event, changed),
+        WallPoint.at(dance, sequence, callOn),
+        clock.millisAfter(callOn - 1),
+        clock.millisAfter(first),
+        event.from(),
+        steps,
+        then(dance, sequence, wall, event));
+  }
+
+  private static List<Place> changed(Dance dance, WallEvent event) {
+    return dance.changes().entrySet().stream()
+        .filter(it -> event.kind() == WallEvent.Kind.RESTART)
+        .filter(it -> it.getKey().span().equals(event.span()))
+        .map(Map.Entry::getValue)
+        .findFirst()
+        .orElse(List.of());
+  }
+
+  /** The changed steps lie in the last counts before the restart. */
+  private static int firstCount(Wall wall, WallEvent event, List<Place> changed) {
+    int back = event.after() - changed.getFirst().at().number();
+    return wall.startCount() + wall.counts() - back;
+  }
+
+  private static String words(WallEvent event, List<Place> changed) {
+    return switch (event.kind()) {
+      case RESTART -> changed.isEmpty() ? "Restart" : "Change and restart";
+      case TAG -> "Tag " + event.name();
+      case BRIDGE -> "Bridge " + event.name();
+      case REPEAT -> "Section " + event.name() + " again";
+      case ENDING -> "Ending " + event.name();
+    };
+  }
+
+  private static List<String> steps(Wall wall, WallEvent event) {
+    if (event.kind() == WallEvent.Kind.RESTART || event.kind() == WallEvent.Kind.REPEAT) {
+      return List.of();
+    }
+    return written(
+        Moment.of(wall).stream()
+            .filter(moment -> moment.stretch().cause().equals(event.span()))
+            .filter(moment -> moment.place().section() == 0)
+            .filter(moment -> moment.stretch().what().endsWith(event.name()))
+            .map(Moment::place)
+            .toList());
+  }
+
+  /** Places as an instructor reads them out: {@code 1-4 rocking chair R}. */
+  private static List<String> written(List<Place> places) {
+    Map<Integer, List<Place>> figures = new LinkedHashMap<>();
+    places.forEach(
+        place -> figures.computeIfAbsent(place.run(), it -> new ArrayList<>()).add(place));
+    return figures.values().stream()
+        .map(own -> {
+          List<Count> counts = own.stream().map(Place::count).toList();
+          return StepTextFormatter.counts(counts) + " " + own.getFirst().call();
+        })
+        .distinct()
+        .collect(Collectors.toList());
+  }
+
+  private static String then(Dance dance, WallSequence sequence, Wall wall, WallEvent event) {
+    return switch (event.kind()) {
+      case ENDING -> "Finish facing " + event.to().clock();
+      case BRIDGE, REPEAT -> {
+        String turned = event.from().equals(event.to()) ? "" : ", now facing " + event.to().clock();
+        yield "Go on with wall " + wall.number() + turned;
+      }
+      case RESTART, TAG -> {
+        Optional<WallEvent> next =
+            wall.events().stream().dropWhile(other -> !other.equals(event)).skip(1).findFirst();
+        yield next.isPresent() && next.get().startCount() == event.startCount() + event.counts()
+            ? "Straight into the " + next.get().label()
+            : "Wall "
+                + (wall.number() + 1)
+                + " from the top, facing "
+                + event.to().clock()
+                + firstFoot(dance, sequence, wall.number() + 1);
+      }
+    };
+  }
+
+  private static String firstFoot(Dance dance, WallSequence sequence, int number) {
+    Optional<Foot> foot =
+        sequence.walls().stream()
+            .filter(wall -> wall.number() == number)
+            .flatMap(wall -> wall.stretches().stream())
+            .flatMap(stretch -> stretch.places().stream())
+            .findFirst()
+            .or(() -> dance.main().places().stream().findFirst())
+            .flatMap(Place::foot);
+    return foot.map(it -> ", " + it.letter() + " foot begins").orElse("");
+  }
+}
