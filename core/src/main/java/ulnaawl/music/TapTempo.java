@@ -46,6 +46,12 @@ public record TapTempo(
   private static final double SIGMA_OF_MEDIAN = 1.4826;
 
   /**
+   * Standard errors in the stated uncertainty: two for 19 in 20, and a quarter more since the
+   * spread itself is only estimated, from few taps.
+   */
+  private static final double WIDTH = 2.5;
+
+  /**
    * The tempo of taps.
    *
    * @param millis when each tap came, rising, in milliseconds from any start
@@ -80,7 +86,7 @@ public record TapTempo(
     int beats = (int) (placed.getLast()[0] - placed.getFirst()[0]);
     double mean = placed.stream().mapToDouble(tap -> tap[0]).average().orElse(0);
     double reach = placed.stream().mapToDouble(tap -> Math.pow(tap[0] - mean, 2)).sum();
-    double error = 2 * SIGMA_OF_MEDIAN * Math.max(spread, 1) / Math.sqrt(reach);
+    double error = WIDTH * SIGMA_OF_MEDIAN * Math.max(spread, 1) / Math.sqrt(reach);
     return Optional.of(
         new TapTempo(
             new Tempo((int) Math.round(milliBpm)),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
@@ -13,6 +14,7 @@ import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
 import ulnaawl.music.Count;
 import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.text.SourceSpan;
 
 /**
  * What to call in a song, and when: every wall in order with its exceptions. A call comes two
@@ -24,6 +26,8 @@ public record CallSheet(List<Line> lines) {
 
   /** Counts that a call comes ahead of what it calls. */
   public static final int AHEAD = 2;
+
+  private static final Pattern FOOT = Pattern.compile(" (?:right|left)\\b");
 
   public CallSheet {
     lines = List.copyOf(lines);
@@ -139,18 +143,41 @@ public record CallSheet(List<Line> lines) {
             .toList());
   }
 
-  /** Places as an instructor reads them out: {@code 1-4 rocking chair R}. */
+  /** Places as an instructor reads them out: {@code 1-4 sway right left right left}. */
   private static List<String> written(List<Place> places) {
-    Map<Integer, List<Place>> figures = new LinkedHashMap<>();
+    Map<SourceSpan, List<Place>> items = new LinkedHashMap<>();
     places.forEach(
-        place -> figures.computeIfAbsent(place.run(), it -> new ArrayList<>()).add(place));
-    return figures.values().stream()
+        place -> items.computeIfAbsent(place.span(), it -> new ArrayList<>()).add(place));
+    return items.values().stream()
         .map(own -> {
           List<Count> counts = own.stream().map(Place::count).toList();
-          return StepTextFormatter.counts(counts) + " " + own.getFirst().call();
+          return StepTextFormatter.counts(counts) + " " + called(own);
         })
-        .distinct()
-        .collect(Collectors.toList());
+        .toList();
+  }
+
+  /** What is called for an item; {@code sway R L} and {@code jazz box R x2} are several figures. */
+  private static String called(List<Place> item) {
+    Map<Integer, String> figures = new LinkedHashMap<>();
+    item.forEach(place -> figures.putIfAbsent(place.run(), place.call()));
+    List<String> calls = List.copyOf(figures.values());
+    String first = calls.getFirst();
+    if (calls.size() == 1) {
+      return first;
+    }
+    if (calls.stream().allMatch(first::equals)) {
+      return first + " x" + calls.size();
+    }
+    List<String> bare = calls.stream().map(call -> FOOT.matcher(call).replaceFirst("")).toList();
+    if (bare.stream().distinct().count() > 1) {
+      return String.join(", ", calls);
+    }
+    String feet =
+        calls.stream()
+            .flatMap(call -> FOOT.matcher(call).results().limit(1))
+            .map(found -> found.group().strip())
+            .collect(Collectors.joining(" "));
+    return FOOT.matcher(first).replaceFirst(" " + feet);
   }
 
   private static String then(Dance dance, WallSequence sequence, Wall wall, WallEvent event) {

@@ -55,14 +55,11 @@ final class SequenceBuilder {
 
   private boolean goesOn() {
     int number = walls.size();
-    if (number >= SequenceRequest.MOST_WALLS) {
+    if (number >= SequenceRequest.MOST_WALLS || endsHere()) {
       return false;
     }
     if (request.walls().isPresent()) {
       return number < request.walls().getAsInt();
-    }
-    if (endsHere()) {
-      return false;
     }
     return songCounts > 0 ? counts < songCounts : number < SequenceRequest.USUAL_WALLS;
   }

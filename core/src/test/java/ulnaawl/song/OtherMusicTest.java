@@ -1,0 +1,125 @@
+package ulnaawl.song;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.testng.annotations.Test;
+import ulnaawl.Dances;
+import ulnaawl.dance.Dance;
+import ulnaawl.figure.Level;
+import ulnaawl.music.CountRate;
+import ulnaawl.music.ListedSong;
+import ulnaawl.music.Meter;
+import ulnaawl.music.Song;
+import ulnaawl.music.SongPhrases;
+import ulnaawl.music.Tempo;
+
+/** Songs for a dance, and two dances to one song, judged by hand. */
+public class OtherMusicTest {
+
+  private static final Dance LANTERNS = Dances.dance(Dances.paperLanterns());
+  private static final Dance PLAIN = plain("R");
+
+  /** Its own rate is 112 a minute: 106 to 118 are to dance, 67 to 105 to practise. */
+  @Test
+  public void speedsAreSortedByWhatTheyAreGoodFor() {
+    assertEquals(match(LANTERNS, 112).orElseThrow().use(), MusicMatch.Use.DANCE);
+    assertEquals(match(LANTERNS, 118).orElseThrow().use(), MusicMatch.Use.DANCE);
+    assertEquals(match(LANTERNS, 98).orElseThrow().use(), MusicMatch.Use.PRACTISE);
+    // 124 is within what beginners dance, 130 is not.
+    assertEquals(match(LANTERNS, 124).orElseThrow().use(), MusicMatch.Use.FASTER);
+    assertEquals(match(LANTERNS, 130), Optional.empty());
+  }
+
+  /** 184 beats are 92 counts, 60 beats 120 counts; both are said. */
+  @Test
+  public void halfAndDoubleAreUnderstood() {
+    MusicMatch half = match(LANTERNS, 184).orElseThrow();
+    assertEquals(half.rate(), CountRate.HALF);
+    assertEquals(half.countsPerMinute(), Tempo.ofBpm(92));
+    assertEquals(half.use(), MusicMatch.Use.PRACTISE);
+    assertEquals(half.percentOfOwn(), OptionalInt.of(82));
+    assertTrue(half.reasons().stream().anyMatch(it -> it.contains("half its beats")));
+    assertEquals(match(LANTERNS, 57).orElseThrow().rate(), CountRate.DOUBLE);
+  }
+
+  @Test
+  public void anotherMeterDoesNotDo() {
+    ListedSong waltz = song(112, Meter.THREE, SongPhrases.UNKNOWN);
+    assertEquals(MusicMatch.of(LANTERNS, Level.BEGINNER, waltz), Optional.empty());
+  }
+
+  /** The tag after wall 2 and the restart on wall 5: 32 32+4 32 32 16 32. */
+  @Test
+  public void theSamePhraseStructureBeatsAnUnknownOneAndThatAWrongOne() {
+    int same = score("32 36 32x2 16 32x2");
+    int unknown = score("");
+    int wrong = score("32x8");
+    assertTrue(same > unknown && unknown > wrong, same + " " + unknown + " " + wrong);
+  }
+
+  /** By hand: who dances the same steps stays where they stood, 110 cm beside, 120 cm behind. */
+  @Test
+  public void aDanceBesideItselfKeepsItsDistance() {
+    FloorSplit split = FloorSplit.of(LANTERNS, LANTERNS, song(112).song(), OptionalInt.of(16));
+    assertEquals(split.sameFacing(), 100);
+    assertEquals(split.verdict(), FloorSplit.Verdict.GOOD);
+    assertEquals(split.arrangements().getFirst().nearestCentimetres(), 120);
+    assertEquals(split.arrangements().getLast().nearestCentimetres(), 110);
+    assertTrue(split.walls().stream().allMatch(it -> it.facing().equals(it.otherFacing())));
+  }
+
+  /**
+   * By hand: both walk eight steps sideways on the spot and then turn, one to the right, the other
+   * to the left: they face alike only on every other wall, and the sides they travel to part them.
+   */
+  @Test
+  public void oppositeTurnsAreSeenWallByWall() {
+    FloorSplit split = FloorSplit.of(PLAIN, plain("L"), song(112).song(), OptionalInt.of(0));
+    assertEquals(split.walls().get(0).otherFacing().clock(), "12");
+    assertEquals(split.walls().get(1).facing().clock(), "3");
+    assertEquals(split.walls().get(1).otherFacing().clock(), "9");
+    assertEquals(split.walls().get(2).facing().clock(), "6");
+    assertEquals(split.walls().get(2).otherFacing().clock(), "6");
+    // A side step goes about one step length, 50 cm, and comes back: nearer than 110, not touching.
+    assertTrue(split.sameFacing() > 45 && split.sameFacing() < 55, split.sameFacing() + " %");
+  }
+
+  private static int score(String phrases) {
+    return MusicMatch.of(
+            LANTERNS, Level.BEGINNER, song(112, Meter.FOUR, SongPhrases.parse(phrases)))
+        .orElseThrow()
+        .score();
+  }
+
+  private static Optional<MusicMatch> match(Dance dance, int bpm) {
+    return MusicMatch.of(dance, Level.BEGINNER, song(bpm));
+  }
+
+  private static ListedSong song(int bpm) {
+    return song(bpm, Meter.FOUR, SongPhrases.UNKNOWN);
+  }
+
+  private static ListedSong song(int bpm, Meter meter, SongPhrases phrases) {
+    Song song =
+        new Song(
+            "Made Up",
+            Optional.empty(),
+            Optional.of(Tempo.ofBpm(bpm)),
+            OptionalInt.of(180),
+            CountRate.FULL);
+    return new ListedSong(
+        song, OptionalInt.of(16), meter, Optional.empty(), phrases, Optional.empty(), false);
+  }
+
+  private static Dance plain(String side) {
+    return Dances.dance(
+        "title: Plain\nstart: weight L\nsection\n"
+            + "1-8  side R, touch L, side L, touch R, side R, touch L, side L, touch R\n"
+            + "section\n1-8  side R, touch L, side L, touch R, side R, touch L, side L 1/4 "
+            + side
+            + ", touch R\n");
+  }
+}
