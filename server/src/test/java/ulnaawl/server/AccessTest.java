@@ -33,6 +33,7 @@ public class AccessTest extends ServerTest {
           "post /api/writing/possible",
           "post /api/writing/order",
           "post /api/writing/hall",
+          "post /api/songs/taps",
           "post /api/classes",
           "put /api/classes/{id}",
           "delete /api/classes/{id}",
@@ -42,18 +43,28 @@ public class AccessTest extends ServerTest {
           "post /api/groups/{id}/record",
           "delete /api/groups/{id}/record/{entry}");
 
+  private static final String SONG =
+      "{'title':'X','artist':'','bpm':'','rate':'','length':'','intro':'','meter':'','style':'',"
+          + "'phrases':'','kept':'','explicitWords':false,'version':99}";
+
   private static final Map<String, String> BODIES =
-      Map.of(
-          "post /api/dances", "{'stepText':'title: X'}",
-          "put /api/dances/{id}", "{'stepText':'title: X','version':1}",
-          "post /api/groups",
-              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':0}",
-          "put /api/groups/{id}",
-              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':1}",
-          "put /api/figures/{name}/word", "{'word':'walk'}",
-          "put /api/figures/club/own-figures", "{'text':'','version':99}",
-          "put /api/figures/club/level-table", "{'text':'','version':99}",
-          "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}");
+      Map.ofEntries(
+          Map.entry("post /api/songs", SONG),
+          Map.entry("put /api/songs/{id}", SONG),
+          Map.entry("post /api/dances", "{'stepText':'title: X'}"),
+          Map.entry("put /api/dances/{id}", "{'stepText':'title: X','version':1}"),
+          Map.entry(
+              "post /api/groups",
+              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':0}"),
+          Map.entry(
+              "put /api/groups/{id}",
+              "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':1}"),
+          Map.entry("put /api/figures/{name}/word", "{'word':'walk'}"),
+          Map.entry("put /api/figures/club/own-figures", "{'text':'','version':99}"),
+          Map.entry("put /api/figures/club/level-table", "{'text':'','version':99}"),
+          Map.entry(
+              "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}"),
+          Map.entry("post /api/songs/import", "{'text':'title','keep':true}"));
 
   private record Endpoint(String method, String path) {
     String name() {
@@ -163,6 +174,12 @@ public class AccessTest extends ServerTest {
       {"/api/writing/order", "{\"stepText\":\"\",\"section\":0,\"order\":[]}", 422},
       {"/api/writing/possible", "{\"stepText\":\"\",\"offset\":-1}", 422},
       {"/api/dances", "{\"words\":\"x\"}", 400},
+      {"/api/songs/import", "{\"text\":\"" + "x".repeat(500_001) + "\",\"keep\":true}", 422},
+      {"/api/songs/taps", "{\"millis\":[" + "1,".repeat(500) + "1]}", 422},
+      {"/api/songs/taps", "{\"millis\":[null]}", 422},
+      {"/api/songs", Client.json(SONG.replace("'bpm':''", "'bpm':'quick'")), 422},
+      {"/api/songs", Client.json(SONG.replace("'X'", "' '")), 422},
+      {"/api/songs", Client.json(SONG.replace("'X'", "'" + "x".repeat(201) + "'")), 422},
       {"/api/classes", "{\"group\":1,\"date\":\"2026-12-01\",\"minutes\":100000}", 422},
       {"/api/classes", "{\"group\":999,\"date\":\"2026-12-01\",\"minutes\":60}", 404},
       {"/api/classes", "{\"group\":1,\"date\":\"1999-12-01\",\"minutes\":60}", 422},

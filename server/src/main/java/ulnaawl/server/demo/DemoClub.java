@@ -33,8 +33,12 @@ import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Role;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.songs.SongService;
 
-/** Loads an invented club into an empty database: people, groups, dances, six weeks of history. */
+/**
+ * Loads an invented club into an empty database: people, songs, dances, groups, six weeks of
+ * history.
+ */
 @Component
 @ConditionalOnProperty("ulna.demo")
 class DemoClub implements SmartInitializingSingleton {
@@ -46,6 +50,7 @@ class DemoClub implements SmartInitializingSingleton {
   private final GroupService groups;
   private final DanceService dances;
   private final ClassService classes;
+  private final SongService songs;
   private final Today today;
 
   DemoClub(
@@ -53,11 +58,13 @@ class DemoClub implements SmartInitializingSingleton {
       GroupService groups,
       DanceService dances,
       ClassService classes,
+      SongService songs,
       Today today) {
     this.people = people;
     this.groups = groups;
     this.dances = dances;
     this.classes = classes;
+    this.songs = songs;
     this.today = today;
   }
 
@@ -72,6 +79,7 @@ class DemoClub implements SmartInitializingSingleton {
     people.add("Wilma Otterspoor", PASSWORD, Role.INSTRUCTOR, "Demo");
     people.add("Tomas Brandl", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
     people.add("Ines Kallas", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    songs.takeFor(text("/demo/songs.csv"), true, "Oda Marsh");
     Map<String, Long> danceIds = loadDances();
     Map<String, GroupRow> groupRows = loadGroups();
     loadHistory(danceIds, groupRows);

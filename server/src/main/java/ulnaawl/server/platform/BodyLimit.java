@@ -27,7 +27,10 @@ class BodyLimit extends OncePerRequestFilter {
       throws ServletException, IOException {
     long length = request.getContentLengthLong();
     if (length > MOST_BYTES) {
-      refuse(response, 413, "This is more than a dance can be: at most 64 KB of text are read.");
+      refuse(
+          response,
+          413,
+          "This is more than is read at once: 64 KB of text for a dance, 500 KB for a list of songs.");
     } else if (length < 0
         && WITH_BODY.contains(request.getMethod())
         && request.getHeader("Transfer-Encoding") != null) {

@@ -1,0 +1,107 @@
+package ulnaawl.server.songs;
+
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.formats.SongCsv;
+import ulnaawl.formats.SongXspf;
+import ulnaawl.music.ListedSong;
+import ulnaawl.music.TapTempo;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.songs.SongView.SongCard;
+import ulnaawl.server.songs.SongView.SongDraft;
+import ulnaawl.server.songs.SongView.SongFile;
+import ulnaawl.server.songs.SongView.TapView;
+import ulnaawl.server.songs.SongView.Taps;
+
+/** The list of songs. */
+@RestController
+@RequestMapping("/api/songs")
+class SongController {
+
+  private final SongService songs;
+
+  SongController(SongService songs) {
+    this.songs = songs;
+  }
+
+  @GetMapping
+  List<SongCard> all() {
+    return songs.all().stream().map(SongCard::of).toList();
+  }
+
+  @GetMapping("/{id}")
+  SongCard song(@PathVariable long id) {
+    return SongCard.of(songs.get(id));
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  SongCard add(@Valid @RequestBody SongDraft draft, @AuthenticationPrincipal SignedIn me) {
+    return SongCard.of(songs.add(draft.words(), me));
+  }
+
+  @PutMapping("/{id}")
+  SongCard change(
+      @PathVariable long id,
+      @Valid @RequestBody SongDraft draft,
+      @AuthenticationPrincipal SignedIn me) {
+    return SongCard.of(songs.change(id, draft.version(), draft.words(), me));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
+    songs.remove(id, version, me);
+  }
+
+  @PostMapping("/import")
+  SongImport take(@Valid @RequestBody SongFile file, @AuthenticationPrincipal SignedIn me) {
+    return songs.take(file.text(), file.keep(), me);
+  }
+
+  @GetMapping(value = "/export/csv", produces = "text/csv")
+  ResponseEntity<byte[]> csv() {
+    // The mark tells spreadsheets that this is UTF-8.
+    return download("songs.csv", "\uFEFF" + SongCsv.write(list()));
+  }
+
+  @GetMapping(value = "/export/xspf", produces = "application/xspf+xml")
+  ResponseEntity<byte[]> xspf() {
+    return download("songs.xspf", SongXspf.write("Songs", list()));
+  }
+
+  @PostMapping("/taps")
+  TapView taps(@Valid @RequestBody Taps taps) {
+    return TapTempo.of(taps.millis().stream().sorted().toList())
+        .map(TapView::of)
+        .orElseGet(TapView::none);
+  }
+
+  private List<ListedSong> list() {
+    return songs.all().stream().map(SongRow::song).toList();
+  }
+
+  private static ResponseEntity<byte[]> download(String name, String text) {
+    ContentDisposition attached = ContentDisposition.attachment().filename(name).build();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attached.toString())
+        .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,13 @@
+package ulnaawl.server.songs;
+
+import java.time.LocalDateTime;
+import ulnaawl.music.ListedSong;
+
+/**
+ * A song as it is stored.
+ *
+ * @param version rises with every change
+ * @param updatedAt in universal time
+ */
+public record SongRow(
+    long id, ListedSong song, int version, String updatedBy, LocalDateTime updatedAt) {}

@@ -1,0 +1,141 @@
+package ulnaawl.server.songs;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.music.ListedSong;
+import ulnaawl.music.Meter;
+import ulnaawl.music.SongField;
+import ulnaawl.music.SongWords;
+import ulnaawl.music.TapTempo;
+import ulnaawl.music.Tempo;
+
+/** What is sent of songs. */
+final class SongView {
+
+  private SongView() {}
+
+  /** A song of the list; the moment is in universal time. */
+  record SongCard(
+      long id,
+      int version,
+      String title,
+      @Nullable String artist,
+      @Nullable String bpm,
+      String rate,
+      @Nullable String countsPerMinute,
+      @Nullable Integer seconds,
+      @Nullable Integer intro,
+      String meter,
+      @Nullable String style,
+      String phrases,
+      @Nullable String kept,
+      boolean explicitWords,
+      String updatedBy,
+      LocalDateTime updatedAt) {
+
+    static SongCard of(SongRow row) {
+      ListedSong listed = row.song();
+      return new SongCard(
+          row.id(),
+          row.version(),
+          listed.song().title(),
+          listed.song().artist().orElse(null),
+          listed.song().bpm().map(Tempo::label).orElse(null),
+          listed.song().rate().label(),
+          listed.song().countsPerMinute().map(Tempo::label).orElse(null),
+          listed.song().lengthSeconds().isPresent()
+              ? Integer.valueOf(listed.song().lengthSeconds().getAsInt())
+              : null,
+          listed.intro().isPresent() ? Integer.valueOf(listed.intro().getAsInt()) : null,
+          listed.meter() == Meter.THREE ? "3/4" : "4/4",
+          listed.style().orElse(null),
+          listed.phrases().label(),
+          listed.kept().orElse(null),
+          listed.explicitWords(),
+          row.updatedBy(),
+          row.updatedAt());
+    }
+  }
+
+  /** A song as it is typed into a form; what is blank is not known. */
+  record SongDraft(
+      @NotNull String title,
+      @NotNull String artist,
+      @NotNull String bpm,
+      @NotNull String rate,
+      @NotNull String length,
+      @NotNull String intro,
+      @NotNull String meter,
+      @NotNull String style,
+      @NotNull String phrases,
+      @NotNull String kept,
+      boolean explicitWords,
+      int version) {
+
+    SongWords words() {
+      Map<SongField, String> words = new EnumMap<>(SongField.class);
+      words.put(SongField.TITLE, title);
+      words.put(SongField.ARTIST, artist);
+      words.put(SongField.BPM, bpm);
+      words.put(SongField.RATE, rate);
+      words.put(SongField.LENGTH, length);
+      words.put(SongField.INTRO, intro);
+      words.put(SongField.METER, meter);
+      words.put(SongField.STYLE, style);
+      words.put(SongField.PHRASES, phrases);
+      words.put(SongField.KEPT, kept);
+      words.put(SongField.EXPLICIT, explicitWords ? "yes" : "no");
+      return new SongWords(words);
+    }
+  }
+
+  /** A list to import: the text of a CSV or XSPF file. */
+  record SongFile(@NotNull @Size(max = MOST_CHARACTERS) String text, boolean keep) {}
+
+  /** The most characters of a list; a request has a limit in bytes besides. */
+  static final int MOST_CHARACTERS = 500_000;
+
+  /** When taps came, in milliseconds from any start. */
+  record Taps(@NotNull @Size(max = 500) List<@NotNull Long> millis) {}
+
+  /** The tempo of taps; empty fields while there are too few. */
+  record TapView(
+      @Nullable String bpm,
+      @Nullable String half,
+      @Nullable String twice,
+      int beats,
+      int used,
+      int missed,
+      int left,
+      int spreadMillis,
+      @Nullable String uncertain) {
+
+    static TapView of(TapTempo taps) {
+      return new TapView(
+          tenth(taps.tempo().milliBpm()),
+          tenth(taps.tempo().milliBpm() / 2),
+          tenth(taps.tempo().milliBpm() * 2),
+          taps.beats(),
+          taps.used(),
+          taps.missed(),
+          taps.left(),
+          taps.spreadMillis(),
+          tenth(Math.max(100, taps.uncertainMilliBpm())));
+    }
+
+    static TapView none() {
+      return new TapView(null, null, null, 0, 0, 0, 0, 0, null);
+    }
+
+    /** Tenths of a beat a minute; a finger tells no more. */
+    private static String tenth(int milli) {
+      int tenths = (milli + 50) / 100;
+      return tenths / 10 + (tenths % 10 == 0 ? "" : "." + tenths % 10);
+    }
+  }
+}

@@ -1,0 +1,201 @@
+package ulnaawl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import ulnaawl.formats.SongCsv;
+import ulnaawl.formats.SongList;
+import ulnaawl.formats.SongXspf;
+
+/** Songs, walls with music, other music and shared floors through the API. */
+public class SongsTest extends ServerTest {
+
+  private static String draft(String title, String bpm, int version) {
+    return Client.json(
+        ("{'title':'%s','artist':'Nobody Known','bpm':'%s','rate':'1','length':'3:00',"
+                + "'intro':'16','meter':'4/4','style':'','phrases':'32x4','kept':'','explicitWords':"
+                + "false,'version':%d}")
+            .formatted(title, bpm, version));
+  }
+
+  private static long dance(Client client, String title) {
+    return find(client.get("/api/dances").body(), title);
+  }
+
+  private static long song(Client client, String title) {
+    return find(client.get("/api/songs").body(), title);
+  }
+
+  private static long find(JsonNode list, String title) {
+    JsonNode all = list.isArray() ? list : list.get("dances");
+    for (JsonNode one : all) {
+      if (one.path("title").asString("").equals(title)) {
+        return one.get("id").asLong();
+      }
+    }
+    throw new AssertionError(title + " is not in " + list);
+  }
+
+  @Test
+  public void aSongIsKeptChangedAndRemoved() {
+    Client oda = instructor();
+    JsonNode added = oda.post("/api/songs", draft("Test Tune", "112.5", 0)).body();
+    long id = added.get("id").asLong();
+    assertEquals(added.get("countsPerMinute").asString(), "112.5");
+    assertEquals(added.get("seconds").asInt(), 180);
+    Client.Answer twin = oda.post("/api/songs", draft("TEST  tune!", "100", 0));
+    assertEquals(twin.status(), 409);
+    assertTrue(twin.detail().contains("in the list already"), twin.detail());
+    String address = "/api/songs/" + id;
+    assertEquals(oda.put(address, draft("Test Tune", "113", 1)).status(), 200);
+    assertEquals(oda.put(address, draft("Test Tune", "114", 1)).status(), 409);
+    assertEquals(coInstructor().get(address).body().get("bpm").asString(), "113");
+    assertEquals(oda.delete(address + "?version=1").status(), 409);
+    assertEquals(oda.delete(address + "?version=2").status(), 204);
+    assertEquals(oda.get(address).status(), 404);
+  }
+
+  @Test
+  public void listsComeInWithoutOverwritingAndGoOutWhole() {
+    Client oda = instructor();
+    String csv =
+        "title,artist,bpm,length,where\nPocket Weather,Anselm Brightwater,101,3:41,\n"
+            + "Fresh Paint,Vesper Lane,110,3:00,=cmd()\nBroken,,quick,,\n";
+    String body = "{\"text\":" + Client.quoted(csv) + ",\"keep\":%s}";
+    JsonNode told = oda.post("/api/songs/import", body.formatted("false")).body();
+    assertEquals(told.get("added").asInt(), 1);
+    assertEquals(told.get("filled").asInt(), 1);
+    assertEquals(told.at("/lines/2/what").asString(), "FAULT");
+    int before = oda.get("/api/songs").body().size();
+    oda.post("/api/songs/import", body.formatted("true"));
+    assertEquals(oda.get("/api/songs").body().size(), before + 1);
+    JsonNode weather = oda.get("/api/songs/" + song(oda, "Pocket Weather")).body();
+    assertEquals(weather.get("bpm").asString(), "101");
+    assertEquals(weather.get("seconds").asInt(), 220, "3:40 was known and stays");
+
+    Client colleague = coInstructor();
+    SongList fromCsv = SongCsv.read(colleague.get("/api/songs/export/csv").raw().body());
+    SongList fromXspf = SongXspf.read(colleague.get("/api/songs/export/xspf").raw().body());
+    assertEquals(fromCsv.faults(), List.of());
+    assertEquals(fromCsv.songs().size(), before + 1);
+    assertEquals(
+        fromXspf.songs().stream().map(SongList.Entry::song).toList(),
+        fromCsv.songs().stream().map(SongList.Entry::song).toList());
+  }
+
+  @Test
+  public void tapsAreRead() {
+    JsonNode taps =
+        coInstructor()
+            .post("/api/songs/taps", Client.json("{'millis':[0,500,1000,1500,2500,3000]}"))
+            .body();
+    assertEquals(taps.get("bpm").asString(), "120");
+    assertEquals(taps.get("half").asString(), "60");
+    assertEquals(taps.get("missed").asInt(), 1);
+    JsonNode few = coInstructor().post("/api/songs/taps", Client.json("{'millis':[0,500]}")).body();
+    assertFalse(few.has("bpm"));
+  }
+
+  /** By hand: see the core's test of the call sheet of the same dance. */
+  @Test
+  public void wallsComeWithTheirCalls() {
+    Client colleague = coInstructor();
+    long id = dance(colleague, "Paper Lanterns");
+    JsonNode walls = colleague.get("/api/dances/" + id + "/walls").body();
+    assertEquals(walls.at("/music/id").asString(), "sheet-0");
+    assertEquals(walls.at("/music/phrases").asString(), "32 36 32x2 16 32x5");
+    assertEquals(walls.at("/walls/1/calls/0/words").asString(), "Tag Lull");
+    assertEquals(walls.at("/walls/1/calls/0/callMillis").asLong(), 41_786);
+    assertEquals(walls.at("/walls/4/calls/0/begins").asLong(), 86_786);
+    assertEquals(walls.at("/walls/4/parts").size(), 2, "a restart after 16: two sections");
+    for (JsonNode wall : walls.get("walls")) {
+      assertEquals(wall.path("late").asInt(0), 0, "on its song's phrases: " + wall);
+      int counts = 0;
+      for (JsonNode part : wall.get("parts")) {
+        assertEquals(part.get("start").asInt(), counts);
+        counts += part.get("counts").asInt();
+      }
+      assertEquals(counts, wall.get("counts").asInt() + wall.get("tagCounts").asInt());
+    }
+    long other = song(colleague, "Barometer");
+    JsonNode moved = colleague.get("/api/dances/" + id + "/walls?song=list-" + other).body();
+    assertEquals(moved.at("/fit/introCounts").asInt(), 32, "the intro of that song");
+    assertTrue(moved.at("/walls/2/late").asInt() != 0 || moved.at("/walls/3/late").asInt() != 0);
+    JsonNode silent = colleague.get("/api/dances/" + id + "/walls?song=none").body();
+    assertFalse(silent.at("/walls/0").has("startMillis"));
+    assertEquals(colleague.get("/api/dances/" + id + "/walls?song=sheet-9").status(), 404);
+    assertEquals(colleague.get("/api/dances/" + id + "/walls?song=tune").status(), 422);
+  }
+
+  /** Whatever is offered for whichever demo dance can be danced as written. */
+  @Test
+  public void endingsAndPlansForEveryDanceAreSound() {
+    Client colleague = coInstructor();
+    List<String> texts = new ArrayList<>();
+    JsonNode list = colleague.get("/api/dances").body();
+    for (JsonNode one : list.isArray() ? list : list.get("dances")) {
+      String address = "/api/dances/" + one.get("id").asLong();
+      JsonNode endings = colleague.get(address + "/endings").body();
+      assertFalse(endings.get("said").asString().isBlank());
+      endings.get("endings").forEach(it -> texts.add(it.get("stepText").asString()));
+      JsonNode restarts = colleague.get(address + "/restarts?phrases=32x2%2024%2036%2032x3").body();
+      restarts.get("plans").forEach(it -> texts.add(it.get("stepText").asString()));
+      assertTrue(restarts.get("counts").size() > 10);
+    }
+    assertTrue(texts.size() > 100, texts.size() + " offered");
+    for (String text : texts) {
+      JsonNode reading =
+          colleague.post("/api/dances/check", "{\"stepText\":" + Client.quoted(text) + "}").body();
+      assertTrue(reading.get("sound").asBoolean(), text + reading.get("remarks"));
+    }
+    long id = dance(colleague, "Paper Lanterns");
+    assertEquals(colleague.get("/api/dances/" + id + "/restarts?phrases=verse").status(), 422);
+  }
+
+  @Test
+  public void theFloorIsFoundAndClaimsAreJudged() {
+    Client colleague = coInstructor();
+    String address = "/api/dances/" + dance(colleague, "Paper Lanterns");
+    JsonNode where = colleague.get(address + "/where?facing=0&section=1&count=1&seconds=90").body();
+    assertEquals(where.at("/candidates/0/wall").asInt(), 6);
+    JsonNode early = colleague.get(address + "/where?facing=0&section=1&count=1&seconds=9").body();
+    assertEquals(early.at("/candidates/0/wall").asInt(), 1);
+    assertEquals(early.at("/candidates/0/next/words").asString(), "Tag Lull");
+    JsonNode claim = colleague.get(address + "/claim?what=START&wall=3&facing=2").body();
+    assertEquals(claim.get("truth").asString(), "NO");
+    assertEquals(colleague.get(address + "/claim?what=START&wall=100&facing=2").status(), 422);
+    assertEquals(colleague.get(address + "/claim?what=START&wall=3&facing=8").status(), 422);
+    assertEquals(colleague.get(address + "/where?seconds=-1").status(), 422);
+  }
+
+  @Test
+  public void musicAndFloorsAreMatched() {
+    Client colleague = coInstructor();
+    long lanterns = dance(colleague, "Paper Lanterns");
+    JsonNode songs = colleague.get("/api/dances/" + lanterns + "/music").body();
+    assertEquals(songs.at("/0/title").asString(), "Paper Lanterns");
+    assertTrue(songs.at("/0/own").asBoolean());
+    assertTrue(songs.size() > 8, songs.toString());
+    for (JsonNode one : songs) {
+      assertFalse(one.get("title").asString().contains("Waltz"), one.toString());
+    }
+    long mug = song(colleague, "Blue Enamel Mug");
+    JsonNode dances = colleague.get("/api/songs/" + mug + "/dances").body();
+    assertTrue(dances.size() > 5, dances.toString());
+    JsonNode splits = colleague.get("/api/songs/" + mug + "/splits?dance=" + lanterns).body();
+    assertTrue(splits.size() > 3, splits.toString());
+    long second = splits.at("/0/dance").asLong();
+    JsonNode split =
+        colleague.get("/api/songs/" + mug + "/splits/" + lanterns + "/" + second).body();
+    assertEquals(split.get("standings").size(), 4);
+    assertTrue(split.get("walls").size() > 5);
+    long waltz = dance(colleague, "Quiet Harbour");
+    assertEquals(
+        colleague.get("/api/songs/" + mug + "/splits/" + lanterns + "/" + waltz).status(), 422);
+  }
+}
