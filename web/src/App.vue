@@ -13,6 +13,7 @@ const bare = computed(() => route.meta.bare === true || !session.name)
 const PLACES = [
   { to: '/classes', name: 'Classes' },
   { to: '/dances', name: 'Dances' },
+  { to: '/songs', name: 'Songs' },
   { to: '/figures', name: 'Figures' },
   { to: '/groups', name: 'Groups' },
 ]

@@ -15,6 +15,16 @@ export const router = createRouter({
     { path: '/dances/new', component: () => import('@/views/dances/DanceView.vue') },
     { path: '/dances/:id(\\d+)', component: () => import('@/views/dances/DanceView.vue') },
     { path: '/dances/:id(\\d+)/sheet', component: () => import('@/views/dances/SheetView.vue') },
+    { path: '/dances/:id(\\d+)/walls', component: () => import('@/views/walls/WallsView.vue') },
+    { path: '/dances/:id(\\d+)/calls', component: () => import('@/views/walls/CallSheetView.vue') },
+    {
+      path: '/dances/:id(\\d+)/where',
+      component: () => import('@/views/walls/WhereView.vue'),
+      meta: { bare: true },
+    },
+    { path: '/songs', component: () => import('@/views/songs/SongListView.vue') },
+    { path: '/songs/new', component: () => import('@/views/songs/SongView.vue') },
+    { path: '/songs/:id(\\d+)', component: () => import('@/views/songs/SongView.vue') },
     { path: '/figures', component: () => import('@/views/figures/FiguresView.vue') },
     { path: '/dances/:id(\\d+)/teach', component: () => import('@/views/teaching/TeachView.vue') },
     {

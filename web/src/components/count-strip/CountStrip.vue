@@ -1,17 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import { useClock } from '@/composables/useClock'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import { spoken, type School } from '@/domain/counting'
-import { clock } from '@/domain/facing'
 import { COLUMNS_A_COUNT, layOut, shortCall } from '@/domain/strip'
 
 /** Places on a ruler of counts: the call above, the moving foot, its weight and turn below. */
 const props = withDefaults(
-  defineProps<{ places: Schemas['PlaceView'][]; counts: number; width?: number; school?: School }>(),
-  { width: undefined, school: 'written' },
+  defineProps<{
+    places: Schemas['PlaceView'][]
+    counts: number
+    width?: number
+    school?: School
+    /** Where its wall starts, on the room clock. */
+    start?: number
+  }>(),
+  { width: undefined, school: 'written', start: 0 },
 )
+const { foot, label } = useClock()
 defineEmits<{ explain: [figure: string] }>()
+function title(place: Schemas['PlaceView']): string {
+  const mover = place.foot ? ` ${foot(place.foot)}` : ''
+  const facing = label(place.facing + props.start, props.start)
+  return `${place.count}: ${place.action}${mover}, facing ${facing}${place.note ? ` (${place.note})` : ''}`
+}
 const cells = computed(() => layOut(props.places, props.counts))
 const columns = computed(() => props.counts * COLUMNS_A_COUNT)
 /** A shorter section is drawn shorter, so that a count is as wide everywhere. */
@@ -43,7 +56,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
       </li>
       <li
         class="place"
-        :title="`${cell.place.count}: ${cell.place.action}${cell.place.foot ? ` ${cell.place.foot}` : ''}, weight on ${cell.place.weight}, facing ${clock(cell.place.facing)}${cell.place.note ? ` (${cell.place.note})` : ''}`"
+        :title="title(cell.place)"
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.span}` }"
       >
         <FootSign :foot="cell.place.foot" :weight="cell.place.takesWeight" :size="cell.span < 3 ? 17 : 22" />

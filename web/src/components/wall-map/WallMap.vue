@@ -1,20 +1,37 @@
 <script setup lang="ts">
-import type { Schemas } from '@/api/client'
-import { clock, degrees, onCircle } from '@/domain/facing'
+import { useClock } from '@/composables/useClock'
+import { onCircle } from '@/domain/facing'
 import { minutesSeconds } from '@/domain/time'
 
-/** Every wall as a small hall from above, front at the top: where it starts, where it leads. */
-defineProps<{ walls: Schemas['WallView'][]; songEnd?: Schemas['SongEndView'] }>()
-
-type Wall = Schemas['WallView']
-
-function path(wall: Wall): string {
-  const end = onCircle(wall.endFacing, 25)
-  return `M0 0 L${end.x} ${end.y}`
+/** Every wall as a small hall from above: where it starts, where it leads, what is special. */
+export interface MapWall {
+  number: number
+  part: string
+  startFacing: number
+  endFacing: number
+  counts: number
+  startMillis?: number
+  late?: number
+  events: { label: string; from: number; to: number }[]
 }
 
-function special(wall: Wall) {
-  return wall.events.filter((event) => event.kind !== 'repeat' || event.counts > 0)
+defineProps<{
+  walls: MapWall[]
+  songEnd?: { wall: number; count: number; facing: number }
+  parts?: boolean
+  openable?: boolean
+}>()
+defineEmits<{ open: [wall: number] }>()
+
+const { label, show } = useClock()
+
+/** Degrees are for the drawing, whose front may be below. */
+function at(wall: MapWall, facing: number, radius: number) {
+  return onCircle(show(facing, wall.startFacing).degrees / 45, radius)
+}
+function turned(wall: MapWall, event: { from: number; to: number }): string {
+  const from = label(event.from, wall.startFacing)
+  return event.from === event.to ? `facing ${from}` : `${from} to ${label(event.to, wall.startFacing)}`
 }
 </script>
 
@@ -22,42 +39,62 @@ function special(wall: Wall) {
   <ol class="map">
     <li v-for="wall in walls" :key="wall.number" class="wall" :class="{ special: wall.events.length > 0 }">
       <div class="head">
-        <strong>{{ wall.number }}</strong>
-        <span v-if="wall.part !== 'A'" class="quiet">part {{ wall.part }}</span>
+        <button
+          v-if="openable"
+          class="plain-button nr"
+          type="button"
+          :aria-label="`Wall ${wall.number} in detail`"
+          @click="$emit('open', wall.number)"
+        >
+          {{ wall.number }}
+        </button>
+        <strong v-else class="nr">{{ wall.number }}</strong>
+        <span v-if="parts" class="quiet">part {{ wall.part }}</span>
         <span v-if="wall.startMillis != null" class="quiet number">{{
           minutesSeconds(wall.startMillis / 1000)
         }}</span>
       </div>
       <svg
-        viewBox="-40 -42 80 82"
+        viewBox="-40 -42 80 84"
         role="img"
-        :aria-label="`wall ${wall.number} starts facing ${clock(wall.startFacing)} and ends facing ${clock(wall.endFacing)}`"
+        :aria-label="`wall ${wall.number} starts facing ${label(wall.startFacing, wall.startFacing)} and ends facing ${label(wall.endFacing, wall.startFacing)}`"
       >
-        <rect class="floor" x="-36" y="-34" width="72" height="70" rx="3" />
-        <rect class="front" x="-36" y="-40" width="72" height="7" rx="2" />
-        <path class="lead" :d="path(wall)" />
+        <rect class="floor" x="-36" y="-36" width="72" height="72" rx="3" />
+        <rect
+          class="front"
+          x="-36"
+          :y="show(wall.startFacing).frontBelow ? 33 : -40"
+          width="72"
+          height="7"
+          rx="2"
+        />
+        <line
+          class="lead"
+          x1="0"
+          y1="0"
+          :x2="at(wall, wall.endFacing, 25).x"
+          :y2="at(wall, wall.endFacing, 25).y"
+        />
         <circle
           class="end"
           r="4.5"
-          :cx="onCircle(wall.endFacing, 27).x"
-          :cy="onCircle(wall.endFacing, 27).y"
+          :cx="at(wall, wall.endFacing, 27).x"
+          :cy="at(wall, wall.endFacing, 27).y"
         />
-        <g :transform="`rotate(${degrees(wall.startFacing)})`">
+        <g :transform="`rotate(${show(wall.startFacing, wall.startFacing).degrees})`">
           <path class="wedge" d="M0 -19 L11 11 Q0 5 -11 11 Z" />
         </g>
       </svg>
-      <div class="facing number">{{ clock(wall.startFacing) }} → {{ clock(wall.endFacing) }}</div>
+      <div class="facing number">
+        {{ label(wall.startFacing, wall.startFacing) }} → {{ label(wall.endFacing, wall.startFacing) }}
+      </div>
       <div class="quiet number">{{ wall.counts }} counts</div>
-      <div v-for="event in special(wall)" :key="event.label" class="event">
-        {{ event.label }},
-        {{
-          event.from === event.to
-            ? `facing ${clock(event.from)}`
-            : `${clock(event.from)} to ${clock(event.to)}`
-        }}
+      <div v-if="wall.late" class="event late">{{ wall.late }} counts into a phrase</div>
+      <div v-for="event in wall.events" :key="event.label" class="event">
+        {{ event.label }}, {{ turned(wall, event) }}
       </div>
       <div v-if="songEnd?.wall === wall.number" class="event stop">
-        song stops after {{ songEnd.count }}, facing {{ clock(songEnd.facing) }}
+        song stops after {{ songEnd.count }}, facing {{ label(songEnd.facing, wall.startFacing) }}
       </div>
     </li>
   </ol>
@@ -87,8 +124,15 @@ function special(wall: Wall) {
   justify-content: space-between;
   gap: 4px;
 }
-.head strong {
+.nr {
   font: 700 20px var(--type-head);
+}
+button.nr {
+  min-width: 44px;
+  min-height: 32px;
+  margin: -4px 0 0 -4px;
+  text-align: left;
+  text-decoration: underline dotted;
 }
 svg {
   width: 100%;
@@ -137,5 +181,9 @@ svg {
 .event.stop {
   background: var(--board);
   color: var(--ink-soft);
+}
+.event.late {
+  background: var(--wrong-wash);
+  color: var(--wrong);
 }
 </style>

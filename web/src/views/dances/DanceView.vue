@@ -9,6 +9,8 @@ import StepEditor from '@/components/step-editor/StepEditor.vue'
 import WallMap from '@/components/wall-map/WallMap.vue'
 import { api, ask } from '@/api/client'
 import { useChoice } from '@/composables/useChoice'
+import { provideClock } from '@/composables/useClock'
+import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { useDo } from '@/composables/useDo'
 import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
@@ -29,6 +31,8 @@ const { sheet, text, reading, readText, problem, checking, changed, draft } = da
 const { busy, run } = useDo()
 const { find } = useFigures()
 const explained = ref('')
+const clockView = provideClock()
+const says = computed(() => CLOCK_VIEWS.find((one) => one.value === clockView.value)?.says)
 const side = useChoice<'write' | 'build' | 'floor'>('dance-side', 'write')
 const part = ref(1)
 const places = computed(
@@ -131,6 +135,9 @@ function onKey(event: KeyboardEvent) {
             <RouterLink :to="`/dances/${sheet.id}/sheet`"
               ><el-button size="large" tag="span">Sheet</el-button></RouterLink
             >
+            <RouterLink :to="`/dances/${sheet.id}/walls`"
+              ><el-button size="large" tag="span">Walls</el-button></RouterLink
+            >
             <RouterLink :to="`/dances/${sheet.id}/teach`"
               ><el-button size="large" tag="span">Teach</el-button></RouterLink
             >
@@ -169,7 +176,12 @@ function onKey(event: KeyboardEvent) {
         </div>
 
         <div class="halves">
-          <SectionList :reading="reading" @explain="explained = $event" />
+          <SectionList
+            :reading="reading"
+            :clock="clockView"
+            @clock="clockView = $event"
+            @explain="explained = $event"
+          />
           <div class="write no-print">
             <div class="row spread">
               <el-radio-group v-model="side" aria-label="Beside the dance">
@@ -251,11 +263,12 @@ function onKey(event: KeyboardEvent) {
         <section class="stack">
           <div class="row spread">
             <h2>Walls</h2>
-            <span class="quiet"
-              >Room clock: 12 is the front of the hall, the thick side. The circle is where a wall ends.</span
+            <span class="quiet">{{ says }} The circle is where a wall ends.</span>
+            <RouterLink v-if="sheet && reading.sound" :to="`/dances/${sheet.id}/walls`" class="no-print"
+              >Walls with music, calls, endings, restarts</RouterLink
             >
           </div>
-          <WallMap :walls="reading.sequence" :song-end="reading.songEnd" />
+          <WallMap :walls="reading.sequence" :song-end="reading.songEnd" :parts="reading.phrased" />
         </section>
         <FigureDrawer v-model="explained" />
       </template>

@@ -1,28 +1,48 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import CountStrip from '@/components/count-strip/CountStrip.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { useChoice } from '@/composables/useChoice'
+import { useClock } from '@/composables/useClock'
+import type { ClockView } from '@/domain/clock-view'
 import type { School } from '@/domain/counting'
-import { clock } from '@/domain/facing'
 
 const school = useChoice<School>('counting', 'written')
 const optionsOf = (section: number) => props.reading.options.filter((option) => option.section === section)
 
 /** The dance itself: its sections on count strips, then its tags. */
-const props = defineProps<{ reading: Schemas['Reading'] }>()
-defineEmits<{ explain: [figure: string] }>()
+const props = defineProps<{ reading: Schemas['Reading']; clock: ClockView }>()
+defineEmits<{ explain: [figure: string]; clock: [view: ClockView] }>()
+const { label } = useClock()
+/** On the room clock a section faces elsewhere on every wall: which one is meant. */
+const wall = ref(1)
+const start = computed(
+  () => props.reading.sequence.find((one) => one.number === wall.value)?.startFacing ?? 0,
+)
+watch(
+  () => props.reading.sequence.length,
+  (walls) => (wall.value = Math.min(wall.value, Math.max(1, walls))),
+)
 const manyParts = computed(() => new Set(props.reading.sections.map((section) => section.part)).size > 1)
 </script>
 
 <template>
   <div class="sections">
     <div class="row spread">
-      <p class="quiet legend">
-        Facings on the sections are wall-relative: every wall as if it began at 12. A full sole takes the
-        weight, a dashed one does not.
-      </p>
+      <ClockSwitch :model-value="clock" small @update:model-value="$emit('clock', $event)" />
+      <label v-if="clock !== 'wall' && reading.sequence.length > 1" class="row">
+        on wall
+        <el-select v-model="wall" size="small" style="width: 84px" aria-label="On wall">
+          <el-option
+            v-for="one in reading.sequence"
+            :key="one.number"
+            :label="String(one.number)"
+            :value="one.number"
+          />
+        </el-select>
+      </label>
       <el-radio-group v-model="school" size="small" aria-label="Counting">
         <el-radio-button label="as written" value="written" />
         <el-radio-button label="every step numbered" value="numbered" />
@@ -57,9 +77,12 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
         </el-popover>
         <span class="ends">
           <span class="quiet">weight {{ section.startWeight }}</span>
-          <HallSign :facing="section.startFacing" what="starts facing" />
-          <span class="number">{{ clock(section.startFacing) }} → {{ clock(section.endFacing) }}</span>
-          <HallSign :facing="section.endFacing" what="ends facing" />
+          <HallSign :facing="section.startFacing + start" :start what="starts facing" />
+          <span class="number"
+            >{{ label(section.startFacing + start, start) }} →
+            {{ label(section.endFacing + start, start) }}</span
+          >
+          <HallSign :facing="section.endFacing + start" :start what="ends facing" />
           <span class="quiet">weight {{ section.endWeight }}</span>
         </span>
       </header>
@@ -69,6 +92,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
         :counts="section.counts"
         :width="reading.sectionCounts"
         :school="school"
+        :start
         @explain="$emit('explain', $event)"
       />
       <p v-else class="quiet">Nothing is danced here yet.</p>
@@ -83,6 +107,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
           :counts="option.to"
           :width="reading.sectionCounts"
           :school="school"
+          :start
           @explain="$emit('explain', $event)"
         />
       </div>

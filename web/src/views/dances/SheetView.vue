@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import { clockOf, provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { clock } from '@/domain/facing'
+import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { minutesSeconds } from '@/domain/time'
 import { sheetLines } from './sheet'
 
@@ -17,6 +20,18 @@ const { data, problem, loading, load } = useLoad(() =>
 onMounted(load)
 const reading = computed(() => data.value?.reading)
 const print = () => window.print()
+const view = provideClock()
+const shown = clockOf(view)
+const wall = ref(1)
+const start = computed(
+  () => reading.value?.sequence.find((one) => one.number === wall.value)?.startFacing ?? 0,
+)
+/** A facing of the wall, which is written as if it began at 12, as it is to be told. */
+const label = (facing: number) => shown.label(facing + start.value, start.value)
+const says = computed(() => {
+  const words = CLOCK_VIEWS.find((one) => one.value === view.value)?.says ?? ''
+  return view.value === 'wall' ? words : `Facings of wall ${wall.value}. ${words}`
+})
 </script>
 
 <template>
@@ -26,6 +41,18 @@ const print = () => window.print()
         <RouterLink :to="`/dances/${id}`">‹ back to the dance</RouterLink>
         <el-button type="primary" @click="print">Print</el-button>
         <a :href="`/api/dances/${id}/sheet.pdf`" download>Save as PDF</a>
+        <ClockSwitch v-model="view" small />
+        <label v-if="view !== 'wall'" class="row">
+          on wall
+          <el-select v-model="wall" size="small" style="width: 84px" aria-label="On wall">
+            <el-option
+              v-for="one in reading.sequence"
+              :key="one.number"
+              :label="String(one.number)"
+              :value="one.number"
+            />
+          </el-select>
+        </label>
       </div>
       <article class="sheet">
         <header>
@@ -44,21 +71,20 @@ const print = () => window.print()
             }}{{ song.seconds ? `, ${minutesSeconds(song.seconds)}` : '' }}
           </p>
           <p>
-            Intro {{ reading.intro }} counts; start with the weight on {{ reading.startWeight }}. Facings as
-            if every wall began at 12.
+            Intro {{ reading.intro }} counts; start with the weight on {{ reading.startWeight }}. {{ says }}
           </p>
         </header>
         <section v-for="section in reading.sections" :key="section.number">
           <h2>
             {{ section.number }}. {{ section.title || `Section ${section.number}` }}
             <small
-              >{{ clock(section.startFacing) }} to {{ clock(section.endFacing) }}, ends on
+              >{{ label(section.startFacing) }} to {{ label(section.endFacing) }}, ends on
               {{ section.endWeight }}</small
             >
           </h2>
           <table>
             <tbody>
-              <tr v-for="line in sheetLines(section.places)" :key="line.counts + line.call">
+              <tr v-for="line in sheetLines(section.places, label)" :key="line.counts + line.call">
                 <th scope="row">{{ line.counts }}</th>
                 <td>
                   {{ line.call }}<template v-if="line.note"> ({{ line.note }})</template>
@@ -74,7 +100,7 @@ const print = () => window.print()
           >
             <b>{{ option.name }}</b> ({{ option.kind }}):
             {{
-              sheetLines(option.places)
+              sheetLines(option.places, label)
                 .map((line) => `${line.counts} ${line.call}`)
                 .join('; ')
             }}
@@ -87,7 +113,7 @@ const print = () => window.print()
           </h2>
           <p>
             {{
-              sheetLines(extra.places)
+              sheetLines(extra.places, label)
                 .map((line) => `${line.counts} ${line.call}`)
                 .join('; ')
             }}
@@ -109,13 +135,13 @@ const print = () => window.print()
               </tr>
             </thead>
             <tbody>
-              <tr v-for="wall in reading.sequence" :key="wall.number">
-                <td>{{ wall.number }}{{ reading.phrased ? ` ${wall.part}` : '' }}</td>
-                <td>{{ clock(wall.startFacing) }}</td>
-                <td>{{ wall.counts }}</td>
-                <td>{{ wall.startMillis == null ? '' : minutesSeconds(wall.startMillis / 1000) }}</td>
+              <tr v-for="row in reading.sequence" :key="row.number">
+                <td>{{ row.number }}{{ reading.phrased ? ` ${row.part}` : '' }}</td>
+                <td>{{ clock(row.startFacing) }}</td>
+                <td>{{ row.counts }}</td>
+                <td>{{ row.startMillis == null ? '' : minutesSeconds(row.startMillis / 1000) }}</td>
                 <td>
-                  {{ wall.events.map((event) => `${event.label}, facing ${clock(event.to)}`).join('; ') }}
+                  {{ row.events.map((event) => `${event.label}, facing ${clock(event.to)}`).join('; ') }}
                 </td>
               </tr>
             </tbody>

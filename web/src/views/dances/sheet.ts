@@ -1,5 +1,4 @@
 import type { Schemas } from '@/api/client'
-import { clock } from '@/domain/facing'
 
 type Place = Schemas['PlaceView']
 
@@ -12,8 +11,12 @@ export interface SheetLine {
   facing: string
 }
 
-/** One line a figure: its counts as written, its call, where it ends if it turned. */
-export function sheetLines(places: Place[]): SheetLine[] {
+/**
+ * One line a figure: its counts as written, its call, where it ends if it turned.
+ *
+ * @param label how a facing of the wall is told
+ */
+export function sheetLines(places: Place[], label: (facing: number) => string): SheetLine[] {
   const lines: SheetLine[] = []
   let from = 0
   while (from < places.length) {
@@ -24,7 +27,7 @@ export function sheetLines(places: Place[]): SheetLine[] {
       counts: own[0].counts,
       call: own[0].call,
       note: own[0].note,
-      facing: own.some((place) => place.turn) ? `to ${clock(own[own.length - 1].facing)}` : '',
+      facing: own.some((place) => place.turn) ? `to ${label(own[own.length - 1].facing)}` : '',
     })
     from = to + 1
   }

@@ -5,11 +5,13 @@ import { api, ask } from '@/api/client'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { useBeat } from '@/composables/useBeat'
+import { clockOf, provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { countsOf, momentAt } from '@/domain/beat'
-import { clock } from '@/domain/facing'
+import { CLOCK_VIEWS } from '@/domain/clock-view'
 
 const route = useRoute()
 const router = useRouter()
@@ -47,6 +49,10 @@ const moment = computed(() =>
     ? momentAt(walls.value, beat.counts.value, countIn.value, data.value?.sectionCounts ?? 8)
     : undefined,
 )
+const view = provideClock()
+const { label } = clockOf(view)
+const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.label)
+const start = computed(() => moment.value?.wall.startFacing ?? 0)
 const facing = computed(() => moment.value?.step?.facing ?? moment.value?.wall.startFacing ?? 0)
 
 async function play() {
@@ -136,10 +142,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 
         <div class="floor">
           <div class="hall">
-            <HallSign :facing="facing" :size="190" what="now facing" />
-            <p class="big number">{{ clock(facing) }}</p>
+            <HallSign :facing="facing" :start :size="190" what="now facing" />
+            <p class="big number">{{ label(facing, start) }}</p>
             <p class="wall">
-              Wall <b class="number">{{ moment.wall.number }}</b> <span class="quiet">room clock</span>
+              Wall <b class="number">{{ moment.wall.number }}</b> <span class="quiet">{{ viewName }}</span>
             </p>
             <p v-for="special in moment.wall.special" :key="special" class="special">{{ special }}</p>
           </div>
@@ -194,6 +200,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
                   <el-option v-for="one in LENGTHS" :key="one.value" v-bind="one" />
                 </el-select>
               </label>
+              <ClockSwitch v-model="view" small />
               <span class="quiet">
                 {{
                   data.rateKnown

@@ -3,6 +3,8 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import { provideClock } from '@/composables/useClock'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { minutesSeconds } from '@/domain/time'
@@ -49,6 +51,7 @@ watch(
 
 const most = computed(() => Math.max(1, ...(data.value?.turns.map((one) => one.turns) ?? [1])))
 const print = () => window.print()
+const view = provideClock()
 </script>
 
 <template>
@@ -84,6 +87,7 @@ const print = () => window.print()
         minutes
       </label>
     </div>
+    <ClockSwitch v-model="view" small class="no-print" />
     <p v-if="groups.data.value?.length === 0" class="card">
       There is no group to teach yet; add one under <RouterLink to="/groups">Groups</RouterLink>.
     </p>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted } from 'vue'
+import { useTaps } from '@/composables/useTaps'
+
+/** Tap along with a finger or the space bar. */
+const emit = defineEmits<{ take: [bpm: string] }>()
+const { millis, reading, problem, more, tap, clear } = useTaps()
+
+function onKey(event: KeyboardEvent) {
+  if (event.key !== ' ' || event.repeat) return
+  const target = event.target as HTMLElement
+  if (target.closest('input, textarea, a, [role=combobox], button:not(.pad)')) return
+  event.preventDefault()
+  tap(event.timeStamp)
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <section class="tap">
+    <button class="pad" type="button" @pointerdown="tap($event.timeStamp)">
+      <template v-if="reading?.bpm">
+        <b class="number" data-testid="tapped">{{ reading.bpm }}</b>
+        <span>± {{ reading.uncertain }} a minute</span>
+      </template>
+      <template v-else>
+        <b>Tap</b>
+        <span>{{
+          millis.length === 0
+            ? 'here or on the space bar, with the music'
+            : more
+              ? `${more} more`
+              : 'the taps do not agree yet'
+        }}</span>
+      </template>
+    </button>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <template v-if="reading?.bpm">
+      <p class="quiet">
+        {{ reading.beats }} beats, {{ reading.used }} taps used<template v-if="reading.missed"
+          >, {{ reading.missed }} missed</template
+        ><template v-if="reading.left">, {{ reading.left }} left out</template>; a tap lies
+        <b class="number">{{ reading.spreadMillis }} ms</b> from its beat.
+      </p>
+      <div class="row">
+        <el-button size="small" @click="emit('take', reading.half ?? '')">half: {{ reading.half }}</el-button>
+        <el-button size="small" type="primary" @click="emit('take', reading.bpm)"
+          >take {{ reading.bpm }}</el-button
+        >
+        <el-button size="small" @click="emit('take', reading.twice ?? '')"
+          >double: {{ reading.twice }}</el-button
+        >
+        <button class="plain-button" type="button" @click="clear">Clear</button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.tap {
+  display: grid;
+  gap: var(--space-2);
+}
+.pad {
+  min-height: 108px;
+  border-radius: var(--radius);
+  border: 3px solid var(--plum-bright);
+  background: var(--plum-wash);
+  cursor: pointer;
+  touch-action: manipulation;
+  user-select: none;
+  display: grid;
+  place-content: center;
+  text-align: center;
+}
+.pad:active {
+  background: var(--plum);
+  color: var(--on-plum);
+}
+.pad b {
+  font: 800 44px/1 var(--type-head);
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { computed, onMounted, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
+import { minutesSeconds } from '@/domain/time'
+import SongImport from './SongImport.vue'
+import { ANY, filterSongs, type Song, type SongFilter, type Sort } from './filter'
+
+const ROW_HEIGHT = 54
+
+const session = useSession()
+const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/songs')))
+onMounted(load)
+const filter = ref<SongFilter>({ ...ANY })
+const sort = ref<Sort>('title')
+const importing = ref(false)
+const list = ref<HTMLElement>()
+const all = computed<Song[]>(() => data.value ?? [])
+const shown = computed(() => filterSongs(all.value, filter.value, sort.value))
+const styles = computed(() => [...new Set(all.value.map((song) => song.style).filter(Boolean))].sort())
+const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
+
+const rows = useWindowVirtualizer(
+  computed(() => ({
+    count: shown.value.length,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 14,
+    scrollMargin: list.value?.offsetTop ?? 0,
+    getItemKey: (index: number) => shown.value[index].id,
+  })),
+)
+const measure = (element: unknown) => {
+  if (element instanceof HTMLElement) rows.value.measureElement(element)
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div class="row spread">
+      <h1>Songs</h1>
+      <div class="row">
+        <a href="/api/songs/export/csv" download>Save as CSV</a>
+        <a href="/api/songs/export/xspf" download>Save as playlist</a>
+        <template v-if="session.isInstructor">
+          <el-button @click="importing = true">Import</el-button>
+          <RouterLink to="/songs/new"><el-button type="primary" tag="span">New song</el-button></RouterLink>
+        </template>
+      </div>
+    </div>
+    <div v-if="data?.length" class="row filters">
+      <el-input
+        v-model="filter.words"
+        class="search"
+        name="search"
+        clearable
+        placeholder="Search: title, artist, style, where it is"
+        aria-label="Search the songs"
+      />
+      <el-select v-model="filter.meter" clearable placeholder="meter" aria-label="Meter" class="narrow">
+        <el-option label="4/4" value="4/4" />
+        <el-option label="3/4, waltz" value="3/4" />
+      </el-select>
+      <el-select v-model="filter.style" clearable placeholder="style" aria-label="Style" class="narrow">
+        <el-option v-for="one in styles" :key="one" :label="one" :value="one ?? ''" />
+      </el-select>
+      <el-select
+        v-model="filter.lacks"
+        clearable
+        placeholder="still lacks"
+        aria-label="Still lacks"
+        class="narrow"
+      >
+        <el-option label="its bpm" value="bpm" />
+        <el-option label="its length" value="length" />
+        <el-option label="its intro" value="intro" />
+        <el-option label="its phrases" value="phrases" />
+      </el-select>
+      <label class="row">
+        Sort by
+        <el-select v-model="sort" style="width: 110px" aria-label="Sort by">
+          <el-option label="title" value="title" />
+          <el-option label="artist" value="artist" />
+          <el-option label="speed" value="speed" />
+        </el-select>
+      </label>
+      <span class="quiet" role="status">{{ shown.length }} of {{ all.length }}</span>
+      <button v-if="narrowed" class="plain-button" type="button" @click="filter = { ...ANY }">
+        Show all
+      </button>
+    </div>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <p v-if="data?.length === 0" class="card">
+        There are no songs yet. Import a list (CSV, or an XSPF playlist), or begin with
+        <RouterLink to="/songs/new">the first one</RouterLink>.
+      </p>
+      <p v-else-if="shown.length === 0" class="card">No song is like that.</p>
+      <ul ref="list" class="list" :style="{ height: `${rows.getTotalSize()}px` }">
+        <li
+          v-for="row in rows.getVirtualItems()"
+          :key="row.index"
+          :ref="measure"
+          :data-index="row.index"
+          :aria-setsize="shown.length"
+          :aria-posinset="row.index + 1"
+          :style="{ transform: `translateY(${row.start - (list?.offsetTop ?? 0)}px)` }"
+        >
+          <RouterLink :to="`/songs/${shown[row.index].id}`" class="song">
+            <span class="what">
+              <b>{{ shown[row.index].title }}</b>
+              <span class="quiet">{{ shown[row.index].artist }}</span>
+            </span>
+            <span class="number speed">
+              <template v-if="shown[row.index].countsPerMinute">
+                <b>{{ shown[row.index].countsPerMinute }}</b>
+                <span class="quiet"
+                  >a minute{{ shown[row.index].rate === '1' ? '' : `, ${shown[row.index].bpm} beats` }}</span
+                >
+              </template>
+              <span v-else class="chip due">to measure</span>
+            </span>
+            <span class="number small">{{
+              shown[row.index].seconds == null ? '' : minutesSeconds(shown[row.index].seconds!)
+            }}</span>
+            <span class="small">{{
+              shown[row.index].meter === '3/4' ? 'waltz' : shown[row.index].style
+            }}</span>
+            <span class="quiet phrases">{{ shown[row.index].phrases }}</span>
+            <span class="quiet kept">{{ shown[row.index].kept }}</span>
+            <span v-if="shown[row.index].explicitWords" class="chip">explicit words</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </PageState>
+    <SongImport v-model="importing" @done="load" />
+  </div>
+</template>
+
+<style scoped>
+.search {
+  width: min(340px, 100%);
+}
+.filters {
+  gap: var(--space-2);
+}
+.narrow {
+  width: 132px;
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--rule);
+  position: relative;
+}
+.list li {
+  position: absolute;
+  top: 0;
+  left: 0;
+  width: 100%;
+}
+.song {
+  display: grid;
+  grid-template-columns: minmax(0, 2.2fr) 190px 54px 100px minmax(0, 1.6fr) minmax(0, 1fr) auto;
+  gap: var(--space-3);
+  align-items: center;
+  padding: 4px 0;
+  min-height: 52px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.song:hover {
+  background: var(--board);
+}
+.what {
+  display: grid;
+  line-height: 1.25;
+}
+.what b {
+  font: 700 18px/1.2 var(--type-head);
+}
+.speed b {
+  font-size: 18px;
+}
+.phrases,
+.kept {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+@media (max-width: 900px) {
+  .song {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px var(--space-3);
+  }
+  .phrases,
+  .small,
+  .kept {
+    display: none;
+  }
+  .speed .quiet {
+    display: none;
+  }
+}
+</style>

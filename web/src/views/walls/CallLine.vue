@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+import { useClock } from '@/composables/useClock'
+import { minutesSeconds } from '@/domain/time'
+import { callOn } from './calls'
+
+/** What to call on a wall, and when. */
+withDefaults(defineProps<{ call: Schemas['CallView']; start?: number }>(), { start: 0 })
+const { label } = useClock()
+</script>
+
+<template>
+  <p class="call">
+    <b>“{{ call.words }}”</b>
+    <span>
+      on {{ callOn(call)
+      }}<template v-if="call.callMillis != null">, {{ minutesSeconds(call.callMillis / 1000) }}</template
+      >; danced facing {{ label(call.facing, start)
+      }}<template v-if="call.steps.length">: {{ call.steps.join(', ') }}</template
+      >. {{ call.then }}.<template v-if="call.optional"> Optional.</template>
+    </span>
+  </p>
+</template>
+
+<style scoped>
+.call {
+  background: var(--brass-wash);
+  border-left: 5px solid var(--brass-mark);
+  border-radius: var(--radius-small);
+  padding: var(--space-2) var(--space-3);
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px var(--space-3);
+  align-items: baseline;
+}
+b {
+  font: 700 18px var(--type-head);
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ElMessageBox } from 'element-plus'
+import 'element-plus/es/components/message-box/style/css'
+import { watch } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
+
+/** Finishes that face 12 on the last beat, each danced through before it is offered. */
+const props = defineProps<{ walls: Schemas['Walls']; query: { song?: string; optional: boolean } }>()
+const emit = defineEmits<{ taken: [] }>()
+const session = useSession()
+const { busy, run } = useDo()
+const { data, problem, loading, load } = useLoad(() =>
+  ask(
+    api.GET('/api/dances/{id}/endings', { params: { path: { id: props.walls.dance }, query: props.query } }),
+  ),
+)
+watch(() => [props.walls.dance, props.walls.version, props.query], load, { immediate: true })
+
+async function take(ending: Schemas['EndingView']) {
+  try {
+    await ElMessageBox.confirm(
+      `Wall ${ending.wall} then ends after ${ending.after} counts with: ${ending.lines.join('; ')}.`,
+      'Write this ending into the dance?',
+      { confirmButtonText: 'Write it in', cancelButtonText: 'Not now' },
+    )
+  } catch {
+    return
+  }
+  const done = await run(
+    () =>
+      ask(
+        api.PUT('/api/dances/{id}', {
+          params: { path: { id: props.walls.dance } },
+          body: { stepText: ending.stepText, version: props.walls.version },
+        }),
+      ),
+    'The ending is in the dance.',
+  )
+  if (done) emit('taken')
+}
+</script>
+
+<template>
+  <section class="stack">
+    <h2>Ending</h2>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <p>{{ data.said }}</p>
+        <ol class="endings">
+          <li v-for="ending in data.endings" :key="ending.lines.join()" class="card">
+            <h3>{{ ending.name }}</h3>
+            <p class="quiet">
+              wall {{ ending.wall }}, after {{ ending.after }} counts, {{ ending.counts }}
+              {{ ending.counts === 1 ? 'count' : 'counts' }}
+            </p>
+            <pre>{{ ending.lines.join('\n') }}</pre>
+            <p class="quiet why">{{ ending.why }}</p>
+            <el-button v-if="session.isInstructor" size="small" :loading="busy" @click="take(ending)"
+              >Take this one</el-button
+            >
+          </li>
+        </ol>
+      </template>
+    </PageState>
+  </section>
+</template>
+
+<style scoped>
+.endings {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: var(--space-3);
+}
+.card {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  justify-items: start;
+}
+pre {
+  font: 500 15px/1.35 var(--type-mono);
+  margin: 0;
+  white-space: pre-wrap;
+}
+.why {
+  line-height: 1.35;
+}
+</style>
