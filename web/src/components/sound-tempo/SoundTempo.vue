@@ -40,7 +40,9 @@ const intro = computed(() => {
     <template v-if="estimate">
       <p>
         It sounds like <b class="big number" data-testid="estimated">{{ label(estimate.bpm) }}</b>
-        <span class="quiet"> {{ Math.round(estimate.confidence * 100) }} % of the beats found agree</span>
+        <span class="quiet after">
+          {{ Math.round(estimate.confidence * 100) }} % of the beats found agree</span
+        >
       </p>
       <p v-if="estimate.others.length" class="quiet">
         Also found: {{ estimate.others.map(label).join(', ') }}. Half or double is a common mistake; tap to be
@@ -97,9 +99,7 @@ const intro = computed(() => {
   font-weight: 600;
 }
 .file input {
-  font: inherit;
   font-weight: 400;
-  max-width: 100%;
 }
 .big {
   font: 800 30px/1 var(--type-head);

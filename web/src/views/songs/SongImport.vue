@@ -97,7 +97,7 @@ function close() {
               <tr v-for="(line, i) in report.lines" :key="i" :class="line.what">
                 <td class="number">{{ line.line || '' }}</td>
                 <td>
-                  {{ line.title }}<span class="quiet"> {{ line.artist }}</span>
+                  {{ line.title }}<span class="quiet after">{{ line.artist }}</span>
                 </td>
                 <td>{{ WHATS[line.what] }}</td>
                 <td class="quiet">{{ line.note }}</td>

@@ -185,6 +185,9 @@ const measure = (element: unknown) => {
 .speed b {
   font-size: 18px;
 }
+.speed .quiet {
+  margin-left: 5px;
+}
 .phrases,
 .kept {
   overflow: hidden;

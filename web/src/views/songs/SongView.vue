@@ -44,6 +44,7 @@ const changed = computed(() => JSON.stringify(draft) !== saved.value)
 /** Work in progress is kept on this machine at once. */
 const draftKey = computed(() => `ulna-song-${id.value ?? 'new'}`)
 const restored = ref(false)
+const allDances = ref(false)
 
 const { data, problem, loading, load } = useLoad(async () => {
   const own = id.value
@@ -269,7 +270,7 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
               <p v-if="!data.card.bpm">It needs its beats a minute first.</p>
               <p v-else-if="data.dances.length === 0">None of the club’s dances goes with it.</p>
               <ul class="list">
-                <li v-for="one in data.dances" :key="one.dance">
+                <li v-for="one in allDances ? data.dances : data.dances.slice(0, 8)" :key="one.dance">
                   <span class="what">
                     <RouterLink :to="`/dances/${one.dance}/walls?song=list-${data.card.id}`"
                       ><b>{{ one.title }}</b></RouterLink
@@ -281,6 +282,14 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
                   <MatchScore :match="one.match" />
                 </li>
               </ul>
+              <button
+                v-if="!allDances && data.dances.length > 8"
+                class="plain-button"
+                type="button"
+                @click="allDances = true"
+              >
+                Show all {{ data.dances.length }}
+              </button>
             </section>
           </div>
         </div>
@@ -313,7 +322,7 @@ fieldset {
   display: grid;
   gap: var(--space-4);
 }
-label {
+label:not(.el-checkbox) {
   display: grid;
   gap: 2px;
   font-weight: 600;

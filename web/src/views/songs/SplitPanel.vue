@@ -43,6 +43,12 @@ const split = useLoad(() =>
 )
 watch(second, () => (second.value ? split.load() : undefined))
 const metres = (centimetres: number) => `${(centimetres / 100).toFixed(2)} m`
+/** Where the second one stands, and how much more room is left between. */
+const stands = (one: { how: string; extra: number; nearest: number }) =>
+  one.extra > 0
+    ? `${one.how} with ${metres(one.extra)} more between`
+    : `${one.how}, never nearer than ${metres(one.nearest)}`
+const allCards = ref(false)
 const best = computed(() => split.data.value?.standings[0])
 </script>
 
@@ -72,7 +78,7 @@ const best = computed(() => split.data.value?.standings[0])
       <p v-if="cards.data.value?.length === 0">No dance of another level goes with this song.</p>
       <div v-else class="halves">
         <ul class="list">
-          <li v-for="one in cards.data.value" :key="one.dance">
+          <li v-for="one in allCards ? cards.data.value : cards.data.value?.slice(0, 8)" :key="one.dance">
             <button
               type="button"
               :class="{ on: one.dance === second }"
@@ -81,9 +87,12 @@ const best = computed(() => split.data.value?.standings[0])
             >
               <b>{{ one.title }}</b>
               <LevelMark :level="one.level" />
-              <span class="quiet"
-                >{{ one.verdict }}; {{ metres(one.nearest) }} {{ one.how }}, same way {{ one.same }} %</span
-              >
+              <span class="quiet">{{ stands(one) }}, same way {{ one.same }} %</span>
+            </button>
+          </li>
+          <li v-if="!allCards && (cards.data.value?.length ?? 0) > 8">
+            <button class="plain-button" type="button" @click="allCards = true">
+              Show all {{ cards.data.value?.length }}
             </button>
           </li>
         </ul>
@@ -92,17 +101,13 @@ const best = computed(() => split.data.value?.standings[0])
             {{ split.data.value.first }} and {{ split.data.value.second }}: {{ split.data.value.verdict }}
           </h3>
           <p>
-            Best with the second {{ best.how }}: neighbours come to {{ metres(best.nearest)
-            }}{{ best.wall ? ` on wall ${best.wall}, count ${best.count}` : '' }}. They face the same way on
-            {{ split.data.value.same }} % of the counts.
+            Best {{ stands(best)
+            }}<template v-if="best.wall">; nearest on wall {{ best.wall }}, count {{ best.count }}</template
+            >. They face the same way on {{ split.data.value.same }} % of the counts.
           </p>
           <p class="quiet">
-            {{
-              split.data.value.standings
-                .slice(1)
-                .map((one) => `${one.how} ${metres(one.nearest)}`)
-                .join(', ')
-            }}. From middle to middle, neighbours 1.10 m apart in a line and 1.20 m from line to line.
+            {{ split.data.value.standings.slice(1).map(stands).join('; ') }}. From middle to middle,
+            neighbours 1.10 m apart in a line and 1.20 m from line to line.
           </p>
           <table>
             <thead>

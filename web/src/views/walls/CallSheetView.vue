@@ -32,7 +32,7 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
         <el-button type="primary" @click="print">Print</el-button>
         <ClockSwitch v-model="view" small />
       </div>
-      <article class="sheet" :class="{ many: walls.length > 14 }">
+      <article class="sheet" :class="walls.length > 14 ? 'many' : 'few'">
         <header>
           <h1>{{ data.title }}: call sheet</h1>
           <p v-if="data.music">
@@ -68,14 +68,18 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
                 <HallSign :facing="wall.startFacing" :start="wall.startFacing" :size="26" />
               </td>
               <td class="number facing">{{ label(wall.startFacing, wall.startFacing) }}</td>
-              <td class="number">{{ wall.counts }}{{ wall.tagCounts ? ` + ${wall.tagCounts}` : '' }}</td>
+              <td class="number counts">
+                {{ wall.counts }}{{ wall.tagCounts ? ` + ${wall.tagCounts}` : '' }}
+              </td>
               <td>
                 <p v-for="call in wall.calls" :key="call.words + call.point.count">
                   <b>“{{ call.words }}”</b> on {{ callOn(call)
                   }}{{ call.callMillis == null ? '' : `, at ${at(call.callMillis)}` }}.
                   <template v-if="call.steps.length"
                     >{{
-                      call.kind === 'RESTART' ? 'Changed' : 'Facing ' + label(call.facing, wall.startFacing)
+                      call.kind === 'RESTART'
+                        ? `Changed in section ${call.point.section}`
+                        : 'Facing ' + label(call.facing, wall.startFacing)
                     }}: {{ call.steps.join(', ') }}.</template
                   >
                   {{ call.then }}.
@@ -149,6 +153,16 @@ small {
 }
 .facing {
   font-weight: 700;
+}
+.counts {
+  white-space: nowrap;
+}
+.few {
+  font-size: 17px;
+}
+.few td,
+.few tbody th {
+  padding-block: 7px;
 }
 .special td,
 .special th {

@@ -75,7 +75,7 @@ async function take(ending: Schemas['EndingView']) {
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(236px, 1fr));
   gap: var(--space-3);
 }
 .card {
@@ -85,7 +85,7 @@ async function take(ending: Schemas['EndingView']) {
   justify-items: start;
 }
 pre {
-  font: 500 15px/1.35 var(--type-mono);
+  font: 500 13.5px/1.4 var(--type-mono);
   margin: 0;
   white-space: pre-wrap;
 }

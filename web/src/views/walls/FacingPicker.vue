@@ -15,7 +15,7 @@ function place(eighths: number) {
 
 <template>
   <div class="picker" role="group" aria-label="They face">
-    <div class="front" :class="{ below: show(0).frontBelow }">front</div>
+    <div class="front" :class="{ below: show(0).frontBelow }" />
     <button
       v-for="eighths in EIGHT"
       :key="eighths"

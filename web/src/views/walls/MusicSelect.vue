@@ -40,6 +40,7 @@ const label = (title: string, artist?: string) => (artist ? `${title}, ${artist}
 
 <style scoped>
 .music {
-  width: min(330px, 100%);
+  width: 370px;
+  min-width: 0;
 }
 </style>

@@ -109,7 +109,7 @@ async function take(plan: Schemas['PlanView']) {
               <h3>{{ plan.name }}</h3>
               <ul>
                 <li v-for="line in plan.lines" :key="line.words">
-                  {{ line.words }}<span v-if="line.note" class="quiet"> ({{ line.note }})</span>
+                  {{ line.words }}<span v-if="line.note" class="quiet after">({{ line.note }})</span>
                 </li>
               </ul>
               <p class="quiet">

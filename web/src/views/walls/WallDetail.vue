@@ -72,7 +72,7 @@ function onKey(event: KeyboardEvent) {
                 {{ figure.millis == null ? '' : minutesSeconds(figure.millis / 1000) }}
               </td>
               <td class="number counts">{{ figure.counts }}</td>
-              <td><FootSign :foot="figure.foot" weight :size="18" /></td>
+              <td><FootSign :foot="figure.foot" :weight="figure.takesWeight" :size="18" /></td>
               <td>{{ figure.call }}</td>
               <td class="number to">
                 <template v-if="figure.endFacing !== figure.startFacing"

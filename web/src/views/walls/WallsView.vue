@@ -55,7 +55,7 @@ function choose(now: string) {
           </div>
         </div>
         <div class="row">
-          <label class="row">to <MusicSelect v-model="song" :walls="data" /></label>
+          <label class="row to">to <MusicSelect v-model="song" :walls="data" /></label>
           <span v-if="data.music" class="quiet number">
             {{
               data.music.countsPerMinute
@@ -101,6 +101,10 @@ function choose(now: string) {
   grid-template-columns: minmax(0, 1fr) 300px;
   gap: var(--space-4);
   align-items: start;
+}
+.to {
+  flex-wrap: nowrap;
+  flex: 0 1 400px;
 }
 @media (max-width: 1000px) {
   .halves {

@@ -239,15 +239,15 @@ h1 {
   flex-wrap: wrap;
 }
 .name {
-  width: 50px;
+  width: 46px;
 }
 .grow {
   flex: 1;
 }
 .key {
-  min-width: 36px;
+  min-width: 30px;
   min-height: 44px;
-  flex: 1 1 34px;
+  flex: 1 1 28px;
   max-width: 64px;
   padding: 0 2px;
   border: 1px solid var(--ink-soft);

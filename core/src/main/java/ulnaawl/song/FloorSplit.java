@@ -1,6 +1,7 @@
 package ulnaawl.song;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -38,11 +39,11 @@ public record FloorSplit(
 
   /** Whether two dances go together on a floor. */
   public enum Verdict {
-    /** Neighbours keep well apart in at least one arrangement. */
+    /** Neighbours keep apart in at least one arrangement. */
     GOOD("keeps apart"),
-    /** They come close; leave more room between the two. */
+    /** They do where an empty line is left between the two. */
     TIGHT("leave more room between them"),
-    /** They drive into each other. */
+    /** An empty line is not enough. */
     COLLIDES("drives lines into each other");
 
     private final String words;
@@ -72,11 +73,15 @@ public record FloorSplit(
    * How the two stand.
    *
    * @param how where the second dance stands, seen from the first
-   * @param nearestCentimetres how near neighbours come, middle of the body to middle of the body
+   * @param extraCentimetres how much more room than usual is left between the two, so that
+   *     neighbours keep apart
+   * @param nearestCentimetres how near neighbours then come, middle of the body to middle of the
+   *     body
    * @param wall the wall of the first dance on which that is; 0 where they start nearest
    * @param count the count of that wall
    */
-  public record Arrangement(How how, int nearestCentimetres, int wall, int count) {}
+  public record Arrangement(
+      How how, int extraCentimetres, int nearestCentimetres, int wall, int count) {}
 
   /** Where the second dance stands in the hall, seen from the first. */
   public enum How {
@@ -104,10 +109,12 @@ public record FloorSplit(
     }
   }
 
-  // Middle of the body to middle of the body, in centimetres: nearer than shoulders are wide, and
-  // nearer than arms allow. Rule of thumb, no source.
-  private static final int TOUCHING = 45;
+  // Middle of the body to middle of the body, in centimetres: nearer than arms allow; and the room
+  // that a hall can spare between two dances, about an empty line. Rules of thumb, no source.
   private static final int CLOSE = 70;
+  private static final int SPARE = 150;
+  private static final int WIDEST = 480;
+  private static final int WIDER = 30;
   private static final int STEP = 50;
 
   /** The longest song that is danced through, in counts. */
@@ -140,18 +147,19 @@ public record FloorSplit(
       arrangements.add(arrangement(how, a, b, sequence, both));
     }
     arrangements.sort(
-        java.util.Comparator.comparingInt(Arrangement::nearestCentimetres).reversed());
+        Comparator.comparingInt(Arrangement::extraCentimetres)
+            .thenComparingInt(it -> -it.nearestCentimetres()));
     int same = 0;
     for (int i = 0; i < both; i++) {
       same += a.facings().get(i).equals(b.facings().get(i)) ? 1 : 0;
     }
     Arrangement best = arrangements.getFirst();
     Verdict verdict =
-        best.nearestCentimetres() < TOUCHING
-            ? Verdict.COLLIDES
-            : best.nearestCentimetres() < CLOSE ? Verdict.TIGHT : Verdict.GOOD;
+        best.extraCentimetres() == 0
+            ? Verdict.GOOD
+            : best.extraCentimetres() <= SPARE ? Verdict.TIGHT : Verdict.COLLIDES;
     return new FloorSplit(
-        pairs(sequence, a, b, both, best.how()),
+        pairs(sequence, a, b, both, best),
         arrangements,
         both == 0 ? 0 : 100 * same / both,
         verdict);
@@ -186,36 +194,51 @@ public record FloorSplit(
     return new Track(bodies, facings, walls);
   }
 
+  /** With as much more room as it takes, or the widest. */
   private static Arrangement arrangement(
       How how, Track a, Track b, WallSequence sequence, int both) {
-    int nearest = distance(how, Spot.ORIGIN, Spot.ORIGIN);
+    Arrangement tried = arrangement(how, 0, a, b, sequence, both);
+    for (int extra = WIDER; extra <= WIDEST && tried.nearestCentimetres() < CLOSE; extra += WIDER) {
+      tried = arrangement(how, extra, a, b, sequence, both);
+    }
+    return tried;
+  }
+
+  private static Arrangement arrangement(
+      How how, int extra, Track a, Track b, WallSequence sequence, int both) {
+    int nearest = distance(how, extra, Spot.ORIGIN, Spot.ORIGIN);
     int wall = 0;
     int count = 0;
     for (int i = 0; i < both; i++) {
-      int distance = distance(how, a.bodies().get(i), b.bodies().get(i));
+      int distance = distance(how, extra, a.bodies().get(i), b.bodies().get(i));
       if (distance < nearest) {
         nearest = distance;
         wall = a.walls().get(i);
         count = i + 1 - sequence.walls().get(wall - 1).startCount();
       }
     }
-    return new Arrangement(how, nearest, wall, count);
+    return new Arrangement(how, extra, nearest, wall, count);
   }
 
-  private static int distance(How how, Spot a, Spot b) {
-    double x = how.across + (b.x() - a.x()) * STEP;
-    double y = how.ahead + (b.y() - a.y()) * STEP;
+  private static int distance(How how, int extra, Spot a, Spot b) {
+    double x = how.across + Integer.signum(how.across) * extra + (b.x() - a.x()) * STEP;
+    double y = how.ahead + Integer.signum(how.ahead) * extra + (b.y() - a.y()) * STEP;
     return (int) Math.round(Math.hypot(x, y));
   }
 
-  private static List<WallPair> pairs(WallSequence sequence, Track a, Track b, int both, How how) {
+  private static List<WallPair> pairs(
+      WallSequence sequence, Track a, Track b, int both, Arrangement stand) {
     List<WallPair> pairs = new ArrayList<>();
     for (Wall wall : sequence.walls()) {
       int from = wall.startCount();
       int to = Math.min(both, from + wall.counts() + wall.tagCounts());
       int nearest = Integer.MAX_VALUE;
       for (int i = from; i < to; i++) {
-        nearest = Math.min(nearest, distance(how, a.bodies().get(i), b.bodies().get(i)));
+        nearest =
+            Math.min(
+                nearest,
+                distance(
+                    stand.how(), stand.extraCentimetres(), a.bodies().get(i), b.bodies().get(i)));
       }
       if (from < to) {
         Facing otherFacing = from == 0 ? Facing.FRONT : b.facings().get(from - 1);

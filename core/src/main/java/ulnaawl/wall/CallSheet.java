@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
 import ulnaawl.music.Count;
@@ -43,17 +44,23 @@ public record CallSheet(List<Line> lines) {
   /**
    * Something to call.
    *
-   * @param event what it is; a step change belongs to its restart
+   * @param what what it is; a step change belongs to its restart
+   * @param optional whether only some clubs dance it
+   * @param startCount counts danced since the first step when it begins; for a restart, when the
+   *     next wall begins
    * @param words what to call: {@code Restart}, {@code Tag Lull}
    * @param point the count to call on
    * @param callMillis clock time of the call, where the tempo is known
    * @param begins clock time at which it is danced, where the tempo is known
    * @param facing where it faces when it begins; for a restart, where the next wall starts
-   * @param steps what is danced, with its counts; for a restart, its changed steps
+   * @param steps what is danced, with its counts; for a restart, its changed steps with those of
+   *     their section
    * @param then how it goes on: where it faces then, and the foot that begins
    */
   public record Call(
-      WallEvent event,
+      What what,
+      boolean optional,
+      int startCount,
       String words,
       WallPoint point,
       OptionalLong callMillis,
@@ -66,6 +73,17 @@ public record CallSheet(List<Line> lines) {
     }
   }
 
+  /** What can be called. */
+  public enum What {
+    RESTART,
+    TAG,
+    BRIDGE,
+    REPEAT,
+    ENDING,
+    /** The next wall is another part than this one. */
+    PART
+  }
+
   /** The call sheet of a request's walls. */
   public static CallSheet of(Dance dance, SequenceRequest request) {
     WallSequence sequence = WallSequence.of(dance, request);
@@ -74,17 +92,48 @@ public record CallSheet(List<Line> lines) {
     for (Wall wall : sequence.walls()) {
       List<Call> calls = new ArrayList<>();
       for (WallEvent event : wall.events()) {
-        if (!afterTheMusic(event, clock)) {
+        if (!afterTheMusic(event.startCount(), clock)) {
           calls.add(call(dance, sequence, clock, wall, event));
         }
       }
+      partCall(dance, sequence, clock, wall).ifPresent(calls::add);
       lines.add(new Line(wall, calls));
     }
     return new CallSheet(lines);
   }
 
-  private static boolean afterTheMusic(WallEvent event, SongClock clock) {
-    return clock.counts().isPresent() && event.startCount() >= clock.counts().getAsInt();
+  private static boolean afterTheMusic(int startCount, SongClock clock) {
+    return clock.counts().isPresent() && startCount >= clock.counts().getAsInt();
+  }
+
+  /** Where the order of a phrased dance goes on with another part. */
+  private static Optional<Call> partCall(
+      Dance dance, WallSequence sequence, SongClock clock, Wall wall) {
+    return sequence.walls().stream()
+        .filter(next -> next.number() == wall.number() + 1)
+        .filter(next -> !next.part().equals(wall.part()))
+        .filter(next -> !afterTheMusic(next.startCount(), clock))
+        .findFirst()
+        .map(next -> {
+          int callOn = next.startCount() + 1 - AHEAD;
+          return new Call(
+              What.PART,
+              false,
+              next.startCount(),
+              "Part " + next.part(),
+              WallPoint.at(dance, sequence, callOn),
+              clock.millisAfter(callOn - 1),
+              clock.millisAfter(next.startCount()),
+              next.startFacing(),
+              List.of(),
+              "Wall "
+                  + next.number()
+                  + " is part "
+                  + next.part()
+                  + ", facing "
+                  + next.startFacing().clock()
+                  + firstFoot(dance, sequence, next.number()));
+        });
   }
 
   private static Call call(
@@ -93,9 +142,14 @@ public record CallSheet(List<Line> lines) {
     // A changed step must be heard before it is danced, not before the restart.
     int first = changed.isEmpty() ? event.startCount() : firstCount(wall, event, changed) - 1;
     int callOn = first + 1 - AHEAD;
-    List<String> steps = changed.isEmpty() ? steps(wall, event) : written(changed);
+    List<String> steps =
+        changed.isEmpty()
+            ? steps(wall, event)
+            : written(changed, sectionStart(dance, wall, changed));
     return new Call(
-        event,
+        What.valueOf(event.kind().name()),
+        event.optional(),
+        event.startCount(),
         words(event, changed),
         WallPoint.at(dance, sequence, callOn),
         clock.millisAfter(callOn - 1),
@@ -120,6 +174,17 @@ public record CallSheet(List<Line> lines) {
     return wall.startCount() + wall.counts() - back;
   }
 
+  /** Counts of the wall before the section in which the changed steps begin. */
+  private static int sectionStart(Dance dance, Wall wall, List<Place> changed) {
+    int first = changed.getFirst().at().number();
+    return dance.part(wall.part()).stream()
+        .flatMap(part -> part.sections().stream())
+        .filter(section -> first > section.start() && first <= section.end())
+        .findFirst()
+        .map(Section::start)
+        .orElse(0);
+  }
+
   private static String words(WallEvent event, List<Place> changed) {
     return switch (event.kind()) {
       case RESTART -> changed.isEmpty() ? "Restart" : "Change and restart";
@@ -140,17 +205,22 @@ public record CallSheet(List<Line> lines) {
             .filter(moment -> moment.place().section() == 0)
             .filter(moment -> moment.stretch().what().endsWith(event.name()))
             .map(Moment::place)
-            .toList());
+            .toList(),
+        0);
   }
 
-  /** Places as an instructor reads them out: {@code 1-4 sway right left right left}. */
-  private static List<String> written(List<Place> places) {
+  /**
+   * Places as an instructor reads them out: {@code 1-4 sway right left right left}.
+   *
+   * @param before counts before the section that they lie in
+   */
+  private static List<String> written(List<Place> places, int before) {
     Map<SourceSpan, List<Place>> items = new LinkedHashMap<>();
     places.forEach(
         place -> items.computeIfAbsent(place.span(), it -> new ArrayList<>()).add(place));
     return items.values().stream()
         .map(own -> {
-          List<Count> counts = own.stream().map(Place::count).toList();
+          List<Count> counts = own.stream().map(it -> it.count().plusCounts(-before)).toList();
           return StepTextFormatter.counts(counts) + " " + called(own);
         })
         .toList();

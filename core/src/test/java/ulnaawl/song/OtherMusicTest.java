@@ -87,6 +87,28 @@ public class OtherMusicTest {
     assertTrue(split.sameFacing() > 45 && split.sameFacing() < 55, split.sameFacing() + " %");
   }
 
+  /**
+   * By hand: one stays on the spot, the other walks eight steps forward before coming back, about
+   * 50 cm each: whoever stands in front of them is walked into, whoever stands beside is not.
+   */
+  @Test
+  public void whoWalksIntoTheLineInFrontIsGivenRoom() {
+    Dance still =
+        Dances.dance(
+            "title: Still\nstart: weight L\nsection\n1-8  step R together, step L together, step R together, step L together, step R together, step L together, step R together, step L together\n"
+                .repeat(1));
+    Dance walker =
+        Dances.dance(
+            "title: Walker\nstart: weight L\nsection\n1-8  walk R L R L R L R L\n"
+                + "section\n1-8  walk R L R L R L R L back\n");
+    FloorSplit split = FloorSplit.of(walker, still, song(112).song(), OptionalInt.of(0));
+    assertEquals(split.verdict(), FloorSplit.Verdict.GOOD);
+    for (FloorSplit.Arrangement stand : split.arrangements()) {
+      boolean walkedInto = stand.how() == FloorSplit.How.FRONT;
+      assertEquals(stand.extraCentimetres() > 0, walkedInto, stand.toString());
+    }
+  }
+
   private static int score(String phrases) {
     return MusicMatch.of(
             LANTERNS, Level.BEGINNER, song(112, Meter.FOUR, SongPhrases.parse(phrases)))

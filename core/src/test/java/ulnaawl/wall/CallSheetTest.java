@@ -85,8 +85,25 @@ public class CallSheetTest {
     assertEquals(restart.callMillis(), OptionalLong.of(85_714));
     assertEquals(restart.begins(), OptionalLong.of(86_786));
     assertEquals(restart.facing().clock(), "12");
-    assertEquals(restart.steps(), List.of("15-16 walk back right left"));
+    assertEquals(restart.steps(), List.of("7-8 walk back right left"));
     assertEquals(restart.then(), "Wall 6 from the top, facing 12, R foot begins");
+  }
+
+  /** By hand: A A B of 8 counts each; the first change is heard on counts 15 and 16, then B. */
+  @Test
+  public void partsOfAPhrasedDanceAreCalled() {
+    Dance phrased =
+        Dances.dance(
+            "title: Rooms\nstart: weight L\npart A\nsection 1\n1-8  walk R L R L R L, step pivot R"
+                + " 1/2 L\npart B\nsection 2\n1-8  sway R L R L R L R L\nphrasing\norder: A A B A\n");
+    List<CallSheet.Call> calls =
+        CallSheet.of(phrased, SequenceRequest.of(phrased)).lines().stream()
+            .flatMap(line -> line.calls().stream())
+            .toList();
+    assertEquals(calls.stream().map(CallSheet.Call::words).toList(), List.of("Part B", "Part A"));
+    assertEquals(calls.getFirst().point().wall(), 2);
+    assertEquals(calls.getFirst().point().sectionCount(), 7);
+    assertEquals(calls.getFirst().then(), "Wall 3 is part B, facing 12, R foot begins");
   }
 
   /** What comes when the music is over is not called. */

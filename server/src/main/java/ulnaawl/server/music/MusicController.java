@@ -92,7 +92,9 @@ class MusicController {
         .filter(it -> level(it.read()) != level(first))
         .limit(MOST)
         .map(it -> card(song, first, it))
-        .sorted(Comparator.comparingInt((SplitCard it) -> -it.nearest()))
+        .sorted(
+            Comparator.comparingInt((SplitCard it) -> it.extra())
+                .thenComparingInt(it -> -it.nearest()))
         .toList();
   }
 
@@ -115,6 +117,7 @@ class MusicController {
         other.read().dance().title(),
         level(other.read()).label(),
         split.verdict().words(),
+        best.extraCentimetres(),
         best.nearestCentimetres(),
         best.how().words(),
         split.sameFacing());

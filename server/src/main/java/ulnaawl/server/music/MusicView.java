@@ -41,10 +41,17 @@ final class MusicView {
 
   /** Two dances on one floor, in short. */
   record SplitCard(
-      long dance, String title, String level, String verdict, int nearest, String how, int same) {}
+      long dance,
+      String title,
+      String level,
+      String verdict,
+      int extra,
+      int nearest,
+      String how,
+      int same) {}
 
   /** How the two can stand. */
-  record StandingView(String how, int nearest, int wall, int count) {}
+  record StandingView(String how, int extra, int nearest, int wall, int count) {}
 
   /** The same stretch of music in both dances; facings on the room clock. */
   record SplitWall(int wall, int facing, int otherWall, int otherFacing, int nearest) {}
@@ -67,7 +74,11 @@ final class MusicView {
           split.arrangements().stream()
               .map(it ->
                   new StandingView(
-                      it.how().words(), it.nearestCentimetres(), it.wall(), it.count()))
+                      it.how().words(),
+                      it.extraCentimetres(),
+                      it.nearestCentimetres(),
+                      it.wall(),
+                      it.count()))
               .toList(),
           split.walls().stream()
               .map(it ->

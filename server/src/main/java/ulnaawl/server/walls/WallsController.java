@@ -205,7 +205,7 @@ class WallsController {
         it.percent(),
         it.why(),
         calls.stream()
-            .filter(call -> call.event().startCount() >= now)
+            .filter(call -> call.startCount() >= now)
             .findFirst()
             .map(WallsWriter::call)
             .orElse(null));

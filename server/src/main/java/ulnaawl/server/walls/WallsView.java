@@ -67,6 +67,7 @@ final class WallsView {
       int startFacing,
       int endFacing,
       @Nullable String foot,
+      boolean takesWeight,
       @Nullable Long millis) {}
 
   /**

@@ -13,6 +13,7 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
+import ulnaawl.music.Count;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Phrase;
@@ -183,8 +184,8 @@ final class WallsWriter {
 
   static CallView call(CallSheet.Call call) {
     return new CallView(
-        call.event().kind().name(),
-        call.event().optional(),
+        call.what().name(),
+        call.optional(),
         call.words(),
         point(call.point()),
         nullable(call.callMillis()),
@@ -236,7 +237,7 @@ final class WallsWriter {
               end - start,
               facing.eighths(),
               after.eighths(),
-              figures(facing, moments)));
+              figures(facing, moments, plain ? start : 0)));
       facing = after;
       start = end;
     }
@@ -247,7 +248,15 @@ final class WallsWriter {
     return stretch.what().equals("wall " + wall.number());
   }
 
-  private List<DancedFigure> figures(Facing before, List<Moment> moments) {
+  /**
+   * A restart's changed steps are written with the wall's counts; here they have their section's.
+   */
+  private static Count counted(Moment moment, int start) {
+    Count written = moment.place().count();
+    return moment.place().section() == 0 ? written.plusCounts(-start) : written;
+  }
+
+  private List<DancedFigure> figures(Facing before, List<Moment> moments, int start) {
     Map<Integer, List<Moment>> runs = new LinkedHashMap<>();
     moments.forEach(it -> runs.computeIfAbsent(it.place().run(), run -> new ArrayList<>()).add(it));
     List<DancedFigure> figures = new ArrayList<>();
@@ -257,12 +266,13 @@ final class WallsWriter {
       Facing after = run.getLast().facing();
       figures.add(
           new DancedFigure(
-              StepTextFormatter.counts(run.stream().map(it -> it.place().count()).toList()),
+              StepTextFormatter.counts(run.stream().map(it -> counted(it, start)).toList()),
               first.place().call(),
               Math.max(1, first.wallCount()),
               facing.eighths(),
               after.eighths(),
               first.place().foot().map(Foot::letter).orElse(null),
+              first.place().foot().isPresent() && !first.place().isWithoutWeight(),
               nullable(clock.millisAfter(first.at().number() - 1))));
       facing = after;
     }
