@@ -129,9 +129,13 @@ main:focus {
     width: 100%;
     min-height: 44px;
   }
+  nav {
+    justify-content: space-between;
+    gap: 0;
+  }
   .place {
-    padding: 0 6px;
-    font-size: 15px;
+    padding: 0 2px;
+    font-size: 14.5px;
   }
   .who {
     display: none;

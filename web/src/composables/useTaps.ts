@@ -6,8 +6,12 @@ const FEWEST = 4
 const PAUSE_MS = 3500
 const MOST = 200
 
-/** Taps and what they say of the tempo; asks for one reading at a time, of the newest taps. */
-export function useTaps() {
+/**
+ * Taps and what they say of the tempo; asks for one reading at a time, of the newest taps.
+ *
+ * @param printed the beats a minute that are printed, blank where not known
+ */
+export function useTaps(printed: () => string) {
   const millis = ref<number[]>([])
   const reading = ref<Schemas['TapView']>()
   const problem = ref('')
@@ -21,7 +25,9 @@ export function useTaps() {
     }
     busy = true
     try {
-      reading.value = await ask(api.POST('/api/songs/taps', { body: { millis: millis.value } }))
+      reading.value = await ask(
+        api.POST('/api/songs/taps', { body: { millis: millis.value, printed: printed() || undefined } }),
+      )
       problem.value = ''
     } catch (e) {
       problem.value = (e as Error).message

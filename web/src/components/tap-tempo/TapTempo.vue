@@ -3,8 +3,10 @@ import { onBeforeUnmount, onMounted } from 'vue'
 import { useTaps } from '@/composables/useTaps'
 
 /** Tap along with a finger or the space bar. */
-const emit = defineEmits<{ take: [bpm: string] }>()
-const { millis, reading, problem, more, tap, clear } = useTaps()
+const props = defineProps<{ printed: string; rate: string }>()
+const emit = defineEmits<{ take: [bpm: string]; rate: [rate: string] }>()
+const { millis, reading, problem, more, tap, clear } = useTaps(() => props.printed)
+const RATES: Record<string, string> = { '1/2': 'half', '1': 'as many as', '2': 'double' }
 
 function onKey(event: KeyboardEvent) {
   if (event.key !== ' ' || event.repeat) return
@@ -42,6 +44,16 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           >, {{ reading.missed }} missed</template
         ><template v-if="reading.left">, {{ reading.left }} left out</template>; a tap lies
         <b class="number">{{ reading.spreadMillis }} ms</b> from its beat.
+      </p>
+      <p v-if="reading.rate">
+        You tap {{ RATES[reading.rate] }} the printed {{ printed }} beats<template
+          v-if="reading.rate === rate"
+          >, as the count rate says.</template
+        >
+        <template v-else
+          >: count rate {{ reading.rate }}.
+          <el-button size="small" @click="emit('rate', reading.rate)">take it</el-button></template
+        >
       </p>
       <div class="row">
         <el-button size="small" @click="emit('take', reading.half ?? '')">half: {{ reading.half }}</el-button>

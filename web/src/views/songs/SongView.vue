@@ -252,7 +252,12 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
               <div class="measure">
                 <div class="stack">
                   <h3>Tapped</h3>
-                  <TapTempo @take="draft.bpm = $event" />
+                  <TapTempo
+                    :printed="draft.bpm"
+                    :rate="draft.rate"
+                    @take="draft.bpm = $event"
+                    @rate="draft.rate = $event"
+                  />
                 </div>
                 <div class="stack">
                   <h3>From a sound file</h3>

@@ -190,9 +190,22 @@ small {
     max-width: none;
     gap: 8px;
   }
+  .many {
+    font-size: 12.5px;
+    line-height: 1.25;
+  }
   .many td,
   .many tbody th {
-    padding-block: 0;
+    padding-block: 1px;
+  }
+  .many tbody th {
+    font-size: 15px;
+  }
+  .many .special b {
+    font-size: 14px;
+  }
+  .many h1 {
+    font-size: 24px;
   }
   .many :deep(svg) {
     width: 20px;

@@ -1,6 +1,8 @@
 package ulnaawl.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
@@ -15,9 +17,6 @@ public class PicturesTest extends BrowserTest {
   public void atTheTable() {
     Page page = signedIn("Oda Marsh");
     take(page, dance(page, "Paper Lanterns"), "dance.png");
-    page.locator("h2").getByText("Walls").scrollIntoViewIfNeeded();
-    page.locator(".map").scrollIntoViewIfNeeded();
-    keep(page, "walls.png");
     page.getByText("Floor", new Page.GetByTextOptions().setExact(true)).click();
     for (int i = 0; i < 6; i++) {
       page.getByLabel("Step on").click();
@@ -32,6 +31,13 @@ public class PicturesTest extends BrowserTest {
     keep(page, "build.png");
     page.getByText("Write", new Page.GetByTextOptions().setExact(true)).click();
     take(page, dance(page, "Rust and Roses") + "/sheet", "sheet.png");
+    take(page, dance(page, "Paper Lanterns") + "/walls", "walls.png");
+    take(page, dance(page, "Rust and Roses") + "/calls", "call-sheet.png");
+    page.navigate(at("/songs"));
+    page.getByLabel("Search the songs").fill("blue enamel");
+    link(page, "Blue Enamel Mug").click();
+    heading(page, "Two dances on one floor").waitFor();
+    keep(page, "song.png");
     take(page, "/figures", "figures.png");
     take(page, "/dances", "dances.png");
     take(page, "/classes", "classes.png");
@@ -54,8 +60,15 @@ public class PicturesTest extends BrowserTest {
     button(page, "Count in").click();
     page.locator("[data-testid=call]")
         .getByText("shuffle back")
-        .waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(60_000));
+        .waitFor(new Locator.WaitForOptions().setTimeout(60_000));
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("run-through-phone.png")));
+    page.navigate(at(dance(page, "Paper Lanterns") + "/where"));
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("They face"))
+        .getByText("12", new Locator.GetByTextOptions().setExact(true))
+        .click();
+    page.getByLabel("10 seconds more").click(new Locator.ClickOptions().setClickCount(9));
+    page.locator(".answers .first").waitFor();
+    keep(page, "where-phone.png");
   }
 
   private static void take(Page page, String view, String file) {

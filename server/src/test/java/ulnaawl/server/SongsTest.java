@@ -92,11 +92,14 @@ public class SongsTest extends ServerTest {
   public void tapsAreRead() {
     JsonNode taps =
         coInstructor()
-            .post("/api/songs/taps", Client.json("{'millis':[0,500,1000,1500,2500,3000]}"))
+            .post(
+                "/api/songs/taps",
+                Client.json("{'millis':[0,500,1000,1500,2500,3000],'printed':'240'}"))
             .body();
     assertEquals(taps.get("bpm").asString(), "120");
     assertEquals(taps.get("half").asString(), "60");
     assertEquals(taps.get("missed").asInt(), 1);
+    assertEquals(taps.get("rate").asString(), "1/2", "120 counts to 240 printed beats");
     JsonNode few = coInstructor().post("/api/songs/taps", Client.json("{'millis':[0,500]}")).body();
     assertFalse(few.has("bpm"));
   }

@@ -90,7 +90,7 @@ class SongController {
   @PostMapping("/taps")
   TapView taps(@Valid @RequestBody Taps taps) {
     return TapTempo.of(taps.millis().stream().sorted().toList())
-        .map(TapView::of)
+        .map(read -> TapView.of(read, taps.rate(read)))
         .orElseGet(TapView::none);
   }
 

@@ -6,7 +6,9 @@ import java.time.LocalDateTime;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import ulnaawl.music.CountRate;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.Meter;
 import ulnaawl.music.SongField;
@@ -100,10 +102,32 @@ final class SongView {
   /** The most characters of a list; a request has a limit in bytes besides. */
   static final int MOST_CHARACTERS = 500_000;
 
-  /** When taps came, in milliseconds from any start. */
-  record Taps(@NotNull @Size(max = 500) List<@NotNull Long> millis) {}
+  /**
+   * When taps came, in milliseconds from any start, and the printed beats a minute of the song,
+   * where known.
+   */
+  record Taps(
+      @NotNull @Size(max = 500) List<@NotNull Long> millis,
+      @Nullable @Size(max = 20) String printed) {
 
-  /** The tempo of taps; empty fields while there are too few. */
+    /** How the printed beats are counted, if these taps are the counts. */
+    Optional<CountRate> rate(TapTempo taps) {
+      Map<SongField, String> words = new EnumMap<>(SongField.class);
+      words.put(SongField.TITLE, "?");
+      words.put(SongField.BPM, printed == null ? "" : printed);
+      return new SongWords(words)
+          .read()
+          .song()
+          .flatMap(song -> song.song().bpm())
+          .flatMap(taps::against);
+    }
+  }
+
+  /**
+   * The tempo of taps; empty fields while there are too few.
+   *
+   * @param rate how the printed beats are counted, if these taps are the counts
+   */
   record TapView(
       @Nullable String bpm,
       @Nullable String half,
@@ -113,9 +137,10 @@ final class SongView {
       int missed,
       int left,
       int spreadMillis,
-      @Nullable String uncertain) {
+      @Nullable String uncertain,
+      @Nullable String rate) {
 
-    static TapView of(TapTempo taps) {
+    static TapView of(TapTempo taps, Optional<CountRate> rate) {
       return new TapView(
           tenth(taps.tempo().milliBpm()),
           tenth(taps.tempo().milliBpm() / 2),
@@ -125,11 +150,12 @@ final class SongView {
           taps.missed(),
           taps.left(),
           taps.spreadMillis(),
-          tenth(Math.max(100, taps.uncertainMilliBpm())));
+          tenth(Math.max(100, taps.uncertainMilliBpm())),
+          rate.map(CountRate::label).orElse(null));
     }
 
     static TapView none() {
-      return new TapView(null, null, null, 0, 0, 0, 0, 0, null);
+      return new TapView(null, null, null, 0, 0, 0, 0, 0, null, null);
     }
 
     /** Tenths of a beat a minute; a finger tells no more. */
