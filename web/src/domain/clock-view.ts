@@ -6,12 +6,23 @@ import { clock, degrees } from './facing'
  */
 export type ClockView = 'room' | 'wall' | 'mirror'
 
-export const CLOCK_VIEWS: { value: ClockView; label: string; says: string }[] = [
-  { value: 'room', label: 'room', says: 'Room clock: 12 is the front of the hall, the thick side.' },
-  { value: 'wall', label: 'each wall from 12', says: 'Wall-relative: every wall as if it began at 12.' },
+export const CLOCK_VIEWS: { value: ClockView; label: string; name: string; says: string }[] = [
+  {
+    value: 'room',
+    label: 'room',
+    name: 'room clock',
+    says: 'Room clock: 12 is the front of the hall, the thick side.',
+  },
+  {
+    value: 'wall',
+    label: 'each wall from 12',
+    name: 'from 12',
+    says: 'Wall-relative: every wall as if it began at 12.',
+  },
   {
     value: 'mirror',
     label: 'teacher’s mirror',
+    name: 'teacher’s mirror',
     says: 'Mirror: you face the class, the front (thick) behind you. Numbers are the room clock; feet are the ones you use.',
   },
 ]

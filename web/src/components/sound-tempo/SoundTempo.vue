@@ -89,12 +89,13 @@ const intro = computed(() => {
 </template>
 
 <style scoped>
-.sound {
+.sound,
+.file {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-2);
 }
 .file {
-  display: grid;
   gap: 4px;
   font-weight: 600;
 }

@@ -31,6 +31,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
 <template>
   <div class="sections">
     <div class="row spread">
+      <p class="quiet legend">A full sole takes the weight, a dashed one does not.</p>
       <ClockSwitch :model-value="clock" small @update:model-value="$emit('clock', $event)" />
       <label v-if="clock !== 'wall' && reading.sequence.length > 1" class="row">
         on wall

@@ -339,7 +339,7 @@ label:not(.el-checkbox) {
 }
 .measure {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(270px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(270px, 100%), 1fr));
   gap: var(--space-5);
   align-items: start;
 }

@@ -51,7 +51,7 @@ const moment = computed(() =>
 )
 const view = provideClock()
 const { label } = clockOf(view)
-const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.label)
+const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.name)
 const start = computed(() => moment.value?.wall.startFacing ?? 0)
 const facing = computed(() => moment.value?.step?.facing ?? moment.value?.wall.startFacing ?? 0)
 

@@ -40,7 +40,8 @@ const label = (title: string, artist?: string) => (artist ? `${title}, ${artist}
 
 <style scoped>
 .music {
-  width: 370px;
+  flex: 1 1 160px;
+  max-width: 370px;
   min-width: 0;
 }
 </style>

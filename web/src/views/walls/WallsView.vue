@@ -105,6 +105,7 @@ function choose(now: string) {
 .to {
   flex-wrap: nowrap;
   flex: 0 1 400px;
+  min-width: 0;
 }
 @media (max-width: 1000px) {
   .halves {
