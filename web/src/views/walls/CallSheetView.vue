@@ -128,6 +128,7 @@ table {
   width: 100%;
 }
 thead th {
+  padding-right: 10px;
   font-size: 13px;
   text-align: left;
   font-weight: 600;

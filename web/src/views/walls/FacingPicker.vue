@@ -44,10 +44,8 @@ function place(eighths: number) {
 .front {
   position: absolute;
   inset: 0 0 auto;
+  height: 14px;
   background: var(--ink);
-  color: var(--chalk);
-  text-align: center;
-  font: 700 12px/18px var(--type);
   border-radius: var(--radius) var(--radius) 0 0;
 }
 .front.below {
