@@ -127,7 +127,7 @@ async function remove() {
               <RouterLink
                 v-else-if="line.dance && line.kind === 'REMINDER'"
                 class="plain-button strong"
-                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&kind=REMINDER`"
+                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&school=reminder`"
                 >Walk-through</RouterLink
               >
               <RouterLink

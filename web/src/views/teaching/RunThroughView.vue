@@ -68,24 +68,46 @@ function pause() {
   beat.stop()
 }
 
+/** A rung chosen by hand: the answers before it count no more, as if those below had been clean. */
 function go(to: number) {
+  stand(to)
+  answers.value = Array.from({ length: rung.value }, (): Answer => 'CLEAN')
+  suggestion.value = ''
+}
+
+function stand(on: number) {
   const last = (data.value?.ladder.length ?? 1) - 1
-  rung.value = Math.max(0, Math.min(last, to))
+  rung.value = Math.max(0, Math.min(last, on))
   beat.stop()
   beat.counts.value = 0
   asking.value = false
 }
 
-/** Clean goes a rung up, shaky repeats it, lost goes one down. */
-function answer(how: 'clean' | 'shaky' | 'lost') {
-  const last = (data.value?.ladder.length ?? 1) - 1
+type Answer = 'CLEAN' | 'SHAKY' | 'LOST'
+/** The answers since the ladder was last climbed onto by hand. */
+const answers = ref<Answer[]>([])
+const suggestion = ref('')
+
+/** The next rung follows from all answers; without an answer from the server the rung stays. */
+async function answer(how: Answer) {
   asking.value = false
-  if (how === 'clean' && rung.value === last) {
-    finished.value = true
-    return
+  answers.value = [...answers.value, how]
+  let next = rung.value
+  try {
+    const step = await ask(
+      api.GET('/api/dances/{id}/run-through/next', {
+        params: { path: { id: id.value }, query: { group: group.value, answers: answers.value } },
+        querySerializer: { array: { style: 'form', explode: false } },
+      }),
+    )
+    next = step.rung
+    suggestion.value = step.suggestion ?? ''
+    finished.value = step.done
+  } catch {
+    suggestion.value = 'The server does not answer: choose the next speed yourself.'
   }
-  go(rung.value + (how === 'clean' ? 1 : how === 'lost' ? -1 : 0))
-  void play()
+  stand(next)
+  if (!finished.value && !suggestion.value) void play()
 }
 
 watch([from, length], () => {
@@ -101,16 +123,16 @@ function onKey(event: KeyboardEvent) {
   if (key === ' ' || key === 'Enter') {
     if (target.closest('button, a') && key === 'Enter') return
     event.preventDefault()
-    if (asking.value) answer('clean')
+    if (asking.value) answer('CLEAN')
     else if (beat.playing.value) pause()
     else void play()
   } else if (key === 'PageDown' || key === 'ArrowRight') {
     event.preventDefault()
-    if (asking.value) answer('clean')
+    if (asking.value) answer('CLEAN')
     else go(rung.value + 1)
   } else if (key === 'PageUp' || key === 'ArrowLeft') {
     event.preventDefault()
-    if (asking.value) answer('lost')
+    if (asking.value) answer('LOST')
     else go(rung.value - 1)
   } else if (key === 'Escape') {
     void router.push(`/dances/${id.value}`)
@@ -168,13 +190,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           </div>
         </div>
 
+        <p v-if="suggestion && !beat.playing.value" class="suggestion" role="status">{{ suggestion }}</p>
         <footer>
           <div v-if="asking" class="asks" role="group" aria-label="How was that?">
-            <button type="button" class="huge yes" @click="answer('clean')">
+            <button type="button" class="huge yes" @click="answer('CLEAN')">
               Clean<small>{{ rung === data.ladder.length - 1 ? 'full speed: done' : 'a rung up' }}</small>
             </button>
-            <button type="button" class="huge" @click="answer('shaky')">Shaky<small>again</small></button>
-            <button type="button" class="huge" @click="answer('lost')">Lost<small>a rung down</small></button>
+            <button type="button" class="huge" @click="answer('SHAKY')">Shaky<small>again</small></button>
+            <button type="button" class="huge" @click="answer('LOST')">Lost<small>a rung down</small></button>
           </div>
           <template v-else>
             <button v-if="beat.playing.value" type="button" class="huge" @click="pause">
@@ -314,6 +337,12 @@ footer {
   font-size: clamp(19px, 2.4vw, 30px);
   color: var(--ink-soft);
   margin-top: var(--space-2);
+}
+.suggestion {
+  background: var(--brass-wash);
+  border-left: 6px solid var(--brass-mark);
+  padding: var(--space-2) var(--space-4);
+  font-size: 20px;
 }
 .huge {
   font: 700 26px var(--type-head);

@@ -1,36 +1,37 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { ElMessageBox } from 'element-plus'
+import 'element-plus/es/components/message-box/style/css'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
-import HallSign from '@/components/hall-sign/HallSign.vue'
+import { api, ask, type Schemas } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
-import { provideClock } from '@/composables/useClock'
 import PageState from '@/components/page-state/PageState.vue'
+import { provideClock } from '@/composables/useClock'
+import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { minutesSeconds } from '@/domain/time'
+import CallsLine from './CallsLine.vue'
+import ComparePanel from './ComparePanel.vue'
+import DrillRow from './DrillRow.vue'
+import ReadinessPanel from './ReadinessPanel.vue'
+import { useTeach, type Wanted } from './useTeach'
 
-type Kind = 'TEACH' | 'REMINDER' | 'RECAP'
-
+/** The teach builder: a school lays it out, the instructor changes it, the rest fits again. */
 const route = useRoute()
 const router = useRouter()
+const { busy, run } = useDo()
+const view = provideClock()
 const dance = computed(() => Number(route.params.id))
 const groups = useLoad(() => ask(api.GET('/api/groups')))
 const group = ref<number | undefined>(Number(route.query.group) || undefined)
 const minutes = ref(Number(route.query.minutes) || 20)
-const kind = ref<Kind>((route.query.kind as Kind) ?? 'TEACH')
-const KINDS: Record<Kind, string> = {
-  TEACH: 'Full teach',
-  REMINDER: 'Reminder walk-through',
-  RECAP: 'Quick recap',
-}
-
-const { data, problem, loading, load } = useLoad(() =>
+const school = ref((route.query.school as string | undefined) ?? '')
+const teach = useTeach(dance, group, minutes, school)
+const { sheet, drills, problem, loading, undone, own } = teach
+const options = useLoad(() =>
   ask(
-    api.GET('/api/dances/{id}/teach', {
-      params: {
-        path: { id: dance.value },
-        query: { group: group.value ?? 0, minutes: minutes.value, kind: kind.value },
-      },
+    api.GET('/api/dances/{id}/teach/options', {
+      params: { path: { id: dance.value }, query: { group: group.value ?? 0 } },
     }),
   ),
 )
@@ -40,29 +41,163 @@ onMounted(async () => {
   group.value = group.value ?? groups.data.value?.[0]?.id
 })
 watch(
-  [dance, group, minutes, kind],
+  [dance, group],
   () => {
-    if (!group.value || !minutes.value) return
-    void router.replace({ query: { group: group.value, minutes: minutes.value, kind: kind.value } })
-    void load()
+    if (!group.value) return
+    selected.value = undefined
+    void options.load()
+    void teach.open()
   },
   { immediate: true },
 )
+watch([group, minutes, school], () => {
+  const query = { group: group.value, minutes: minutes.value, school: school.value || undefined }
+  void router.replace({ query })
+})
 
-const most = computed(() => Math.max(1, ...(data.value?.turns.map((one) => one.turns) ?? [1])))
+const selected = ref<number>()
+const comparing = ref(false)
+const chosenSchool = computed({
+  get: () => (own.value ? 'own' : (sheet.value?.school ?? '')),
+  set: (now: string) => {
+    school.value = now
+    void teach.layOut()
+  },
+})
+
+function change(at: number, now: Wanted) {
+  void teach.change(drills.value.map((one, i) => (i === at ? now : one)))
+}
+function move(from: number, by: number) {
+  const to = from + by
+  if (to < 0 || to >= drills.value.length) return
+  const now = [...drills.value]
+  const [moved] = now.splice(from, 1)
+  now.splice(to, 0, moved)
+  selected.value = to
+  void teach.change(now)
+}
+function remove(at: number) {
+  selected.value = undefined
+  void teach.change(drills.value.filter((_, i) => i !== at))
+}
+const adding = ref('')
+const addable = computed(() =>
+  (options.data.value?.addable ?? []).map((one, i) => ({ ...one, key: String(i) })),
+)
+function add(key: string) {
+  adding.value = ''
+  const found = addable.value.find((one) => one.key === key)
+  if (!found) return
+  const at = selected.value === undefined ? drills.value.length : selected.value + 1
+  const now: Wanted[] = [...drills.value]
+  now.splice(at, 0, { scope: found.scope, mode: 'COUNTS', percent: 70, repetitions: 1, locked: false })
+  selected.value = at
+  void teach.change(now)
+}
+
+const dragged = ref<number>()
+function dropOn(to: number) {
+  if (dragged.value !== undefined && dragged.value !== to) move(dragged.value, to - dragged.value)
+  dragged.value = undefined
+}
+
+async function mark(section: number) {
+  const known = options.data.value?.watchOuts.find((one) => one.section === section)
+  const path = { id: dance.value, section }
+  if (known) {
+    await run(() => ask(api.DELETE('/api/dances/{id}/watch-outs/{section}', { params: { path } })))
+  } else {
+    let note = ''
+    try {
+      const said = await ElMessageBox.prompt(
+        'What trips people up there? Colleagues see it, and the section gets a slow breakdown.',
+        `Watch out in section ${section}`,
+        { confirmButtonText: 'Mark it', cancelButtonText: 'Not now', inputPlaceholder: 'left foot is free' },
+      )
+      note = said.value ?? ''
+    } catch {
+      return
+    }
+    await run(() =>
+      ask(api.PUT('/api/dances/{id}/watch-outs/{section}', { params: { path }, body: { note } })),
+    )
+  }
+  await options.load()
+  await teach.refresh()
+}
+
+const took = ref<number>()
+async function keepTime() {
+  const now = sheet.value
+  if (!now || !took.value) return
+  const body = {
+    group: now.group,
+    plannedSeconds: now.seconds,
+    classPercent: now.classPercent,
+    minutes: took.value,
+  }
+  const done = await run(
+    () => ask(api.POST('/api/dances/{id}/teach/time', { params: { path: { id: dance.value } }, body })),
+    'Kept. The next teaches for this group follow it.',
+  )
+  if (done) {
+    took.value = undefined
+    await teach.refresh()
+  }
+}
+
+async function pdf() {
+  const now = sheet.value
+  if (!now) return
+  await run(async () => {
+    const answer = await api.POST('/api/dances/{id}/teach/pdf', {
+      params: { path: { id: dance.value } },
+      body: {
+        group: now.group,
+        minutes: now.minutes,
+        drills: drills.value.map((one) => ({ ...one, locked: true })),
+      },
+      parseAs: 'blob',
+    })
+    const blob = await ask(Promise.resolve(answer))
+    const address = URL.createObjectURL(blob as unknown as Blob)
+    const link = document.createElement('a')
+    link.href = address
+    link.download = `${now.title}, teach.pdf`
+    link.click()
+    URL.revokeObjectURL(address)
+  })
+}
 const print = () => window.print()
-const view = provideClock()
+
+function onKey(event: KeyboardEvent) {
+  const target = event.target as HTMLElement
+  if (target.closest('input, textarea')) return
+  if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
+    event.preventDefault()
+    void teach.undo()
+  }
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${drill.mode}-${drill.percent}`
 </script>
 
 <template>
   <div class="stack">
     <div class="row spread">
       <div>
-        <p class="quiet">Teach</p>
-        <h1>{{ data?.title ?? '…' }}</h1>
+        <p class="quiet">
+          <RouterLink :to="`/dances/${dance}`" class="no-print"
+            >‹ {{ sheet?.title ?? 'the dance' }}</RouterLink
+          >
+        </p>
+        <h1>Teach {{ sheet?.title ?? '…' }}</h1>
       </div>
       <div class="row no-print">
         <el-button @click="print">Print</el-button>
+        <el-button :loading="busy" @click="pdf">Save as PDF</el-button>
         <RouterLink :to="`/dances/${dance}/run-through?group=${group ?? ''}`">
           <el-button type="primary" tag="span">Run through</el-button>
         </RouterLink>
@@ -71,67 +206,124 @@ const view = provideClock()
     <div class="row no-print">
       <label class="row">
         for
-        <el-select v-model="group" style="width: 210px" aria-label="Group">
+        <el-select v-model="group" style="width: 190px" aria-label="Group">
           <el-option v-for="one in groups.data.value" :key="one.id" :label="one.name" :value="one.id" />
         </el-select>
       </label>
       <label class="row">
-        as
-        <el-select v-model="kind" style="width: 210px" aria-label="Kind of teach">
-          <el-option v-for="(label, key) in KINDS" :key="key" :label :value="key" />
-        </el-select>
-      </label>
-      <label v-if="kind === 'TEACH'" class="row">
         in
-        <el-input-number v-model="minutes" :min="1" :max="240" style="width: 130px" aria-label="Minutes" />
+        <el-input-number v-model="minutes" :min="1" :max="240" style="width: 116px" aria-label="Minutes" />
         minutes
       </label>
+      <label class="row">
+        by
+        <el-select v-model="chosenSchool" style="width: 210px" aria-label="School">
+          <el-option v-if="own" value="own" label="Your own order" />
+          <el-option
+            v-for="one in options.data.value?.schools"
+            :key="one.id"
+            :value="one.id"
+            :label="one.id === options.data.value?.proposed ? `${one.name} (proposed)` : one.name"
+          />
+        </el-select>
+      </label>
+      <el-button @click="comparing = !comparing">{{
+        comparing ? 'Close the comparison' : 'Compare'
+      }}</el-button>
+      <el-button :disabled="undone.length === 0" title="Ctrl+Z" @click="teach.undo()">Undo</el-button>
+      <button v-if="own" class="plain-button" type="button" @click="teach.startAgain()">Start again</button>
     </div>
-    <ClockSwitch v-model="view" small class="no-print" />
+    <p v-if="options.data.value" class="quiet no-print">
+      {{ options.data.value.schools.find((one) => one.id === options.data.value?.proposed)?.name }} is
+      proposed.
+      {{ options.data.value.why }}
+    </p>
     <p v-if="groups.data.value?.length === 0" class="card">
       There is no group to teach yet; add one under <RouterLink to="/groups">Groups</RouterLink>.
     </p>
-    <PageState :loading :problem :ready="!!data" @again="load">
-      <div v-if="data" class="halves">
+    <PageState :loading :problem="sheet ? '' : problem" :ready="!!sheet" @again="teach.open()">
+      <p v-if="problem" class="rest" role="alert">{{ problem }}</p>
+      <div v-if="sheet" class="halves">
         <div>
-          <p v-if="data.rest" class="rest"><strong>Not all of it fits.</strong> {{ data.rest }}</p>
+          <p class="row spread total">
+            <span
+              ><b class="number">{{ minutesSeconds(sheet.seconds) }}</b> of {{ sheet.minutes }}:00,
+              {{ sheet.schoolName.toLowerCase() }}, for {{ sheet.groupName }}</span
+            >
+            <ClockSwitch v-model="view" small class="no-print" />
+          </p>
+          <p v-if="sheet.rest" class="rest"><strong>Not all of it.</strong> {{ sheet.rest }}</p>
           <ol class="drills">
-            <li v-for="(drill, i) in data.drills" :key="i">
-              <span class="time number">{{ minutesSeconds(drill.startSecond) }}</span>
-              <HallSign :facing="drill.startFacing" :size="34" what="the class faces" />
-              <div>
-                <p>
-                  <strong>{{ drill.scope }}</strong> {{ drill.mode }}
-                  <span v-if="drill.mode !== 'in words'" class="chip number">{{ drill.percent }} %</span>
-                  <span class="chip number">× {{ drill.repetitions }}</span>
-                </p>
-                <p v-for="line in drill.say" :key="line" class="say">{{ line }}</p>
-              </div>
-              <span class="quiet number">{{ minutesSeconds(drill.seconds) }}</span>
-            </li>
+            <DrillRow
+              v-for="(drill, i) in sheet.drills"
+              :key="key(drill, i)"
+              :drill
+              :wanted="drills[i]"
+              :selected="selected === i"
+              :first="i === 0"
+              :last="i === sheet.drills.length - 1"
+              draggable="true"
+              @dragstart="dragged = i"
+              @dragover.prevent
+              @drop.prevent="dropOn(i)"
+              @select="selected = selected === i ? undefined : i"
+              @change="change(i, $event)"
+              @move="move(i, $event)"
+              @remove="remove(i)"
+            >
+              <CallsLine v-if="selected === i && group" :dance :group :drill />
+            </DrillRow>
           </ol>
+          <el-select
+            v-model="adding"
+            filterable
+            placeholder="Add a drill"
+            aria-label="Add a drill"
+            class="no-print add"
+            @update:model-value="add"
+          >
+            <el-option v-for="one in addable" :key="one.key" :value="one.key" :label="one.label" />
+          </el-select>
         </div>
-        <aside class="stack">
-          <section class="card">
-            <h2>{{ minutesSeconds(data.seconds) }}</h2>
-            <p class="quiet">
-              {{ data.school }}, for {{ data.groupName }},
-              {{ kind === 'TEACH' ? `in the ${data.minutes} minutes there are` : 'in a live class' }}
-            </p>
-            <h3 class="gap">How often each section is danced</h3>
-            <ul class="turns">
-              <li v-for="one in data.turns" :key="one.section">
-                <span>{{ one.section }}</span>
-                <span class="track"><span :style="{ width: `${(one.turns / most) * 100}%` }" /></span>
-                <b class="number">{{ one.turns }}</b>
-              </li>
-            </ul>
-          </section>
+        <aside class="stack no-print">
+          <ReadinessPanel
+            :sheet
+            :watch-outs="options.data.value?.watchOuts ?? []"
+            :up-to="selected"
+            @mark="mark"
+            @select="selected = $event"
+          />
+          <ComparePanel
+            v-if="comparing && options.data.value"
+            :sheet
+            :schools="options.data.value.schools"
+            @take="chosenSchool = $event"
+          />
           <section class="card">
             <h2>Why so</h2>
             <ul>
-              <li v-for="reason in data.reasons" :key="reason">{{ reason }}</li>
+              <li v-for="reason in sheet.reasons" :key="reason">{{ reason }}</li>
             </ul>
+            <p class="quiet">
+              A class with this group takes {{ sheet.classPercent }} % of the bare time{{
+                sheet.timesTaken ? `, from ${sheet.timesTaken} past teaches` : ', the usual for a live class'
+              }}.
+            </p>
+            <form class="row" @submit.prevent="keepTime">
+              <label class="row">
+                It really took
+                <el-input-number
+                  v-model="took"
+                  :min="1"
+                  :max="240"
+                  :controls="false"
+                  style="width: 64px"
+                  aria-label="It really took"
+                />
+                minutes
+              </label>
+              <el-button native-type="submit" size="small" :disabled="!took" :loading="busy">Keep</el-button>
+            </form>
           </section>
           <section class="card care">
             <h2>Take care</h2>
@@ -149,69 +341,42 @@ const view = provideClock()
 <style scoped>
 .halves {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 430px);
   gap: var(--space-5);
   align-items: start;
+}
+.total b {
+  font: 700 21px var(--type-head);
+}
+.drills {
+  list-style: none;
+  margin: var(--space-2) 0;
+  padding: 0;
+  border-bottom: 1px solid var(--rule);
 }
 .rest {
   background: var(--brass-wash);
   border-left: 5px solid var(--brass-mark);
-  border-radius: var(--radius-small);
   padding: var(--space-2) var(--space-3);
-  margin-bottom: var(--space-3);
+  margin-top: var(--space-2);
 }
-.drills {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.drills > li {
-  display: grid;
-  grid-template-columns: 58px 40px minmax(0, 1fr) auto;
-  gap: var(--space-2);
-  padding: var(--space-2) 0;
-  border-bottom: 1px solid var(--rule);
-}
-.time {
-  font: 700 19px var(--type-head);
-}
-.say {
-  color: var(--ink-soft);
-  font-size: 15px;
-}
-.gap {
-  margin: var(--space-3) 0 var(--space-2);
-}
-.turns {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 5px;
-}
-.turns li {
-  display: grid;
-  grid-template-columns: 20px 1fr 28px;
-  gap: 8px;
-  align-items: center;
-}
-.track {
-  background: var(--board);
-  border-radius: 4px;
-  height: 14px;
-  overflow: hidden;
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--plum-bright);
+.add {
+  width: 260px;
 }
 .care {
   border-color: var(--brass-mark);
 }
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .halves {
     grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media print {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  h1 {
+    font-size: 22px;
   }
 }
 </style>

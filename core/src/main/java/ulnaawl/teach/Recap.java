@@ -2,61 +2,49 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import ulnaawl.dance.Dance;
-import ulnaawl.dance.Section;
-import ulnaawl.figure.FigureBook;
+import ulnaawl.dance.Passage;
 
-/** The shorter schools for a dance that a group has learned. */
-public final class Recap {
+/** The whole wall in words, then in counts, then the exceptions. */
+record Recap() implements School {
 
-  private static final int PERCENT = 70;
-
-  private Recap() {}
-
-  /** The whole wall in words, then twice in counts, then the exceptions: the quick recap. */
-  public static TeachPlan quick(Dance dance, FigureBook book, TeachPace pace) {
-    DrillSheet sheet = sheet(dance, book, pace);
-    List<Drill> drills = new ArrayList<>();
-    drills.add(sheet.wholeWall(Mode.WORDS, 1, 100));
-    drills.add(sheet.wholeWall(Mode.COUNTS, 2, PERCENT));
-    drills.addAll(sheet.exceptions(1, PERCENT));
-    return plan("recap", sheet, drills, 3);
+  @Override
+  public String id() {
+    return "recap";
   }
 
-  /**
-   * Each section twice in words and in counts, then whole walls and the exceptions: the reminder
-   * walk-through.
-   */
-  public static TeachPlan reminder(Dance dance, FigureBook book, TeachPace pace) {
-    DrillSheet sheet = sheet(dance, book, pace);
-    List<Drill> drills = new ArrayList<>();
-    for (Section section : sheet.sections()) {
-      drills.add(sheet.sectionInWords(section, 2));
-      drills.add(sheet.sectionInCounts(section, 2, PERCENT));
+  @Override
+  public String label() {
+    return "Recap";
+  }
+
+  @Override
+  public String goodFor() {
+    return "for what the group has learned, and for experienced dancers";
+  }
+
+  @Override
+  public List<Integer> stops(Lesson lesson) {
+    return List.of(lesson.sections().size());
+  }
+
+  @Override
+  public List<Integer> order(Lesson lesson) {
+    return Drills.inOrder(lesson);
+  }
+
+  @Override
+  public List<Slot> slots(Lesson lesson, int known, int upTo) {
+    List<Slot> slots = new ArrayList<>();
+    for (Passage part : lesson.dance().parts()) {
+      if (!part.sections().isEmpty()) {
+        int from = part.sections().getFirst().number();
+        int to = part.sections().getLast().number();
+        Scope whole = new Scope.Run(from, to);
+        slots.add(Slot.words(whole, 1, 2));
+        slots.add(Slot.counts(whole, Drills.LEARNING, 1, 5));
+      }
     }
-    drills.add(sheet.wholeWall(Mode.COUNTS, 2, PERCENT));
-    drills.addAll(sheet.exceptions(1, PERCENT));
-    return plan("reminder walk-through", sheet, drills, 6);
-  }
-
-  private static DrillSheet sheet(Dance dance, FigureBook book, TeachPace pace) {
-    Set<String> known =
-        Set.copyOf(dance.main().places().stream().map(place -> place.figure()).toList());
-    return new DrillSheet(dance, book, new TeachRequest(1, 0, known, pace));
-  }
-
-  private static TeachPlan plan(String school, DrillSheet sheet, List<Drill> drills, int turns) {
-    int sections = sheet.sections().size();
-    return new TeachPlan(
-        school,
-        drills,
-        drills.stream().mapToInt(Drill::seconds).sum(),
-        sections,
-        sections,
-        java.util.Collections.nCopies(sections, turns),
-        Optional.empty(),
-        List.of("The group has learned it; every section " + turns + " times."));
+    lesson.specials().forEach(scope -> slots.add(Slot.counts(scope, Drills.LEARNING, 1, 2)));
+    return slots;
   }
 }

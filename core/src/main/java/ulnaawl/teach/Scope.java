@@ -6,51 +6,59 @@ public sealed interface Scope {
   /** As an instructor names it. */
   String label();
 
-  /** One section, by number. */
-  record SectionScope(int section) implements Scope {
+  /** One section, by its number in the dance. */
+  record OneSection(int section) implements Scope {
     @Override
     public String label() {
       return "Section " + section;
     }
   }
 
-  /** Sections 1 to {@code last} from the top. */
-  record FromTop(int last) implements Scope {
+  /** Sections of one part in a row, without stopping. */
+  record Run(int from, int to) implements Scope {
     @Override
     public String label() {
-      return "From the top to section " + last;
+      return "Sections " + from + " to " + to;
     }
   }
 
-  /** One whole wall. */
-  record WholeWall() implements Scope {
+  /** The last counts of a section and the first of the next. */
+  record Join(int from, int to) implements Scope {
     @Override
     public String label() {
-      return "Whole wall";
+      return "Join: " + from + " into " + to;
     }
   }
 
-  /** The last section joined to the first: the end into the start. */
-  record Link(int last) implements Scope {
+  /** The last section of a part and straight on into its first. */
+  record Link(int last, int first) implements Scope {
     @Override
     public String label() {
-      return "Link: section " + last + " into section 1";
+      return "Link: section " + last + " into " + first;
     }
   }
 
   /** Walls in a row without stopping. */
-  record WallRun(int from, int to) implements Scope {
+  record Walls(int from, int to) implements Scope {
     @Override
     public String label() {
       return from == to ? "Wall " + from : "Walls " + from + " to " + to;
     }
   }
 
-  /** A tag, restart, bridge or ending with its run-in. */
-  record SpecialWall(String name, int wall) implements Scope {
+  /** A tag, restart, bridge, repeat or ending with its run-in, from its own wall. */
+  record Special(String name, int wall) implements Scope {
     @Override
     public String label() {
       return "Wall " + wall + ": " + name;
+    }
+  }
+
+  /** Another way of dancing a section. */
+  record Option(String name, int section) implements Scope {
+    @Override
+    public String label() {
+      return "Option: " + name;
     }
   }
 }

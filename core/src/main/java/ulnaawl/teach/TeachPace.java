@@ -1,5 +1,6 @@
 package ulnaawl.teach;
 
+import java.util.List;
 import ulnaawl.music.Tempo;
 
 /**
@@ -23,6 +24,55 @@ public record TeachPace(
 
   /** The count rate that is assumed where the song's is not known: 110 counts a minute. */
   public static final Tempo USUAL_RATE = Tempo.ofBpm(110);
+
+  /** Past teaches that the usual pace weighs as much as. */
+  private static final int USUAL_WEIGHT = 3;
+
+  private static final int FASTEST = 80;
+  private static final int SLOWEST = 300;
+
+  /**
+   * A teach of the past.
+   *
+   * @param plannedSeconds as it was laid out, 1 or more
+   * @param realSeconds as it really took, 1 or more
+   * @param classPercent the class percent that it was planned with
+   */
+  public record Past(int plannedSeconds, int realSeconds, int classPercent) {
+    public Past {
+      if (plannedSeconds < 1 || realSeconds < 1 || classPercent < 1) {
+        throw new IllegalArgumentException("A teach takes time");
+      }
+    }
+  }
+
+  /**
+   * The pace of a group, learned from its past teaches: the median of real against planned time, so
+   * that one odd evening changes little; few teaches count less against the usual pace.
+   */
+  public TeachPace learned(List<Past> past) {
+    if (past.isEmpty()) {
+      return this;
+    }
+    int[] percents =
+        past.stream()
+            .mapToInt(it ->
+                (int)
+                    Math.round((double) it.classPercent() * it.realSeconds() / it.plannedSeconds()))
+            .sorted()
+            .toArray();
+    int middle = percents.length / 2;
+    int median =
+        percents.length % 2 == 1 ? percents[middle] : (percents[middle - 1] + percents[middle]) / 2;
+    int n = percents.length;
+    int percent = (median * n + classPercent * USUAL_WEIGHT) / (n + USUAL_WEIGHT);
+    return new TeachPace(
+        wordsMillisPerCount,
+        sectionTalk,
+        figureTalk,
+        drillTalk,
+        Math.clamp(percent, FASTEST, SLOWEST));
+  }
 
   /** Seconds of a drill, rounded up. */
   int seconds(Mode mode, int counts, int repetitions, int percent, Tempo rate, int talkSeconds) {

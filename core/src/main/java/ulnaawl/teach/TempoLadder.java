@@ -21,9 +21,13 @@ public record TempoLadder(Tempo full, List<Integer> percents) {
   public static final int LARGEST_RISE = 15;
 
   private static final int USUAL_START = 60;
+  private static final int HARD_START = 55;
   private static final int KNOWN_START = 80;
   private static final int FAST = 130_000;
   private static final int VERY_FAST = 160_000;
+
+  /** A section that is as hard as 28 walking counts, in tenths: the ladder starts lower. */
+  private static final int HARD = 280;
 
   public TempoLadder {
     percents = List.copyOf(percents);
@@ -38,7 +42,17 @@ public record TempoLadder(Tempo full, List<Integer> percents) {
    * @param known whether the group has danced it at full speed before; then it starts higher
    */
   public static TempoLadder of(Tempo full, boolean known) {
-    int start = known ? KNOWN_START : USUAL_START;
+    return of(full, known, 0);
+  }
+
+  /**
+   * The ladder for a dance.
+   *
+   * @param known whether the group has danced it at full speed before; then it starts higher
+   * @param hardest load of the hardest section, in tenths of a plain count
+   */
+  public static TempoLadder of(Tempo full, boolean known, int hardest) {
+    int start = known ? KNOWN_START : hardest >= HARD ? HARD_START : USUAL_START;
     int rise = LARGEST_RISE;
     if (full.milliBpm() > VERY_FAST) {
       rise = 8;

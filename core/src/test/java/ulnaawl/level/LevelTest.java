@@ -107,19 +107,4 @@ public class LevelTest {
       assertTrue(String.valueOf(refused.getMessage()).length() > 20, wrong);
     }
   }
-
-  @Test
-  public void aSectionsTroubleSaysWhatItIsMadeOf() {
-    Dance dance =
-        Dances.dance(
-            "title: T\nstart: weight L\nsection 1\n1-8  walk R L R L R L R L\nsection 2\n1&2  sailor R 1/4 R\n"
-                + "3&4  coaster L\n5&6  kick ball change R\n7-8  step pivot R 1/2 L\n");
-    SectionLoad plain = SectionLoad.of(dance.sections().getFirst(), BOOK);
-    SectionLoad hard = SectionLoad.of(dance.sections().getLast(), BOOK);
-    assertEquals(plain.plainCounts(), 8);
-    assertEquals(plain.reasons(), List.of("8 counts"));
-    assertTrue(hard.plainCounts() > 18, hard.toString());
-    assertTrue(hard.reasons().contains("+3 steps between counts"), hard.reasons().toString());
-    assertTrue(hard.reasons().contains("+6 for 6 eighths of a turn"), hard.reasons().toString());
-  }
 }

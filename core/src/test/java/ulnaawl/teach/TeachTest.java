@@ -1,124 +1,324 @@
 package ulnaawl.teach;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import ulnaawl.Dances;
+import ulnaawl.RandomDance;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.Place;
 import ulnaawl.figure.FigureBook;
-import ulnaawl.music.Tempo;
+import ulnaawl.figure.Level;
 
-/** The teach takes the time that teaching takes, and fits the minutes there are. */
+/** Teaches take the time that teaching takes, keep their school's order and fit the minutes. */
 public class TeachTest {
 
   private static final FigureBook BOOK = FigureBook.standard();
-  private final Dance dance = Dances.dance(Dances.paperLanterns());
-  private final JsonNode pace =
+  private static final Dance LANTERNS = Dances.dance(Dances.paperLanterns());
+  private static final JsonNode PACE =
       new ObjectMapper().readTree(Dances.resource("checkvalues/teach-pace.json"));
+
+  private static School school(String id) {
+    return School.all().stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static Lesson fresh(Dance dance) {
+    return new Lesson(dance, BOOK, Learner.fresh(TeachPace.PLAIN));
+  }
+
+  private static Lesson known(Dance dance) {
+    Set<String> met =
+        dance.parts().stream()
+            .flatMap(part -> part.places().stream())
+            .map(Place::figure)
+            .collect(Collectors.toSet());
+    int all = dance.sections().size();
+    return new Lesson(dance, BOOK, new Learner(met, all, 600, TeachPace.PLAIN, Map.of()));
+  }
+
+  @DataProvider
+  public Object[][] schools() {
+    return School.all().stream().map(it -> new Object[] {it.id()}).toArray(Object[][]::new);
+  }
 
   /** Seconds of teaching per count; common practice, no source (given from outside the project). */
   @Test
   public void keepsTheMeasuredPace() {
     int counts = 32 + 4;
-    for (int minutes = 5; minutes <= 14; minutes++) {
-      TeachPlan plan = teach(minutes, 0, TeachPace.PLAIN);
-      if (plan.reaches() == plan.sections()) {
-        assertPace("full teach", plan.seconds(), counts);
+    for (String id : List.of("add-on", "pairs", "halves", "sections", "back")) {
+      for (int minutes = 5; minutes <= 14; minutes++) {
+        Teach teach = Teach.of(fresh(LANTERNS), school(id), minutes);
+        if (teach.reaches() == teach.sections()) {
+          assertPace("full teach", teach.seconds(), counts);
+        }
       }
     }
+    Lesson known = known(LANTERNS);
+    int reminder = minutes("reminder walk-through", counts);
     assertPace(
-        "reminder walk-through", Recap.reminder(dance, BOOK, TeachPace.PLAIN).seconds(), counts);
-    assertPace("quick recap", Recap.quick(dance, BOOK, TeachPace.PLAIN).seconds(), counts);
+        "reminder walk-through", Teach.of(known, school("reminder"), reminder).seconds(), counts);
+    int recap = minutes("quick recap", counts);
+    assertPace("quick recap", Teach.of(known, school("recap"), recap).seconds(), counts);
   }
 
-  private void assertPace(String kind, int seconds, int counts) {
+  /** Whole minutes that the usual pace asks for. */
+  private static int minutes(String kind, int counts) {
+    return (int) Math.ceil(PACE.get(kind).get("middle").asDouble() * counts / 60);
+  }
+
+  private static void assertPace(String kind, int seconds, int counts) {
     double each = (double) seconds / counts;
     assertTrue(
-        each >= pace.get(kind).get("low").asDouble()
-            && each <= pace.get(kind).get("high").asDouble(),
+        each >= PACE.get(kind).get("low").asDouble()
+            && each <= PACE.get(kind).get("high").asDouble(),
         kind + ": " + each + " s a count");
   }
 
-  /** The two fresh add-on teaches of 32 beginner counts among the measured ones can be laid out. */
+  /**
+   * Every measured teach can be laid out in its minutes by the school that it followed, to the end
+   * of a dance of that length. Tolerance: a minute and a half, for talk differs from teacher to
+   * teacher; not more than half of the time itself.
+   */
   @Test
   public void laysOutTheMeasuredTeaches() {
+    for (JsonNode example : PACE.get("examples")) {
+      String words = example.get("school").asString();
+      double minutes = example.get("minutes").asDouble();
+      Dance dance = ofCounts(example.get("counts").asInt(), words.contains("restart"));
+      boolean short_ = words.contains("recap") || words.contains("reminder");
+      String id =
+          words.contains("recap")
+              ? "recap"
+              : words.contains("reminder")
+                  ? "reminder"
+                  : words.contains("halves")
+                      ? "halves"
+                      : words.contains("pairs")
+                          ? "pairs"
+                          : words.contains("sections") ? "sections" : "add-on";
+      Lesson lesson = short_ ? known(dance) : fresh(dance);
+      Teach teach = Teach.of(lesson, school(id), (int) Math.ceil(minutes));
+      assertEquals(teach.reaches(), teach.sections(), words + " in " + minutes);
+      assertEquals(teach.seconds() / 60.0, minutes, Math.min(1.5, minutes / 2), example.toString());
+    }
+  }
+
+  /** The beginner dance's sections one after the other, up to so many counts. */
+  private static Dance ofCounts(int counts, boolean restart) {
     String text = Dances.paperLanterns();
-    Dance plain = Dances.dance(text.substring(0, text.indexOf("tag Lull")));
-    for (JsonNode example : pace.get("examples")) {
-      if (example.get("school").asString().equals("add-on")) {
-        double minutes = example.get("minutes").asDouble();
-        int whole = (int) Math.ceil(minutes);
-        TeachPlan plan =
-            AddOnTeach.plan(plain, BOOK, new TeachRequest(whole, 0, Set.of(), TeachPace.PLAIN));
-        assertTrue(plan.rest().isEmpty(), plan.rest().toString());
-        // Tolerance: a minute and a half, for the talk differs from teacher to teacher.
-        assertEquals(plan.seconds() / 60.0, minutes, 1.5);
+    String body = text.substring(text.indexOf("section 1"), text.indexOf("tag Lull"));
+    StringBuilder all =
+        new StringBuilder("title: Long\nstart: weight L\nsong: Long / Nobody / 112 bpm / 3:10\n\n");
+    List<String> sections = List.of(body.split("(?=section \\d)", -1));
+    for (int i = 0; i < counts / 8; i++) {
+      all.append(sections.get(i % 4).replaceFirst("section \\d", "section " + (i + 1)));
+    }
+    return Dances.dance(all + (restart ? "phrasing\nwall 3: restart after 32\n" : ""));
+  }
+
+  @Test(dataProvider = "schools")
+  public void theOrderOfTheSchoolIsNeverBroken(String id) {
+    for (int minutes = 3; minutes <= 24; minutes += 3) {
+      Lesson lesson = fresh(LANTERNS);
+      Teach teach = Teach.of(lesson, school(id), minutes);
+      List<Slot> slots = school(id).slots(lesson, 0, teach.reaches());
+      int at = 0;
+      for (Drill drill : teach.drills()) {
+        Slot slot = slots.get(at++);
+        while (!slot.scope().equals(drill.scope()) || slot.mode() != drill.mode()) {
+          assertEquals(slot.least(), 0, "only what can be left out is left out: " + slot);
+          slot = slots.get(at++);
+        }
+        assertTrue(drill.repetitions() >= slot.least() && drill.repetitions() <= slot.most());
       }
     }
   }
 
-  @Test
-  public void moreMinutesNeverReachLessAndFewerNeverMore() {
-    int reaches = 0;
-    int least = 0;
-    for (int minutes = 3; minutes <= 30; minutes++) {
-      TeachPlan plan = teach(minutes, 0, TeachPace.LIVE);
-      assertTrue(plan.seconds() <= minutes * 60, minutes + " minutes: " + plan.seconds());
-      assertTrue(plan.reaches() >= reaches, minutes + " minutes");
-      if (plan.reaches() == plan.sections()) {
-        int fewest = plan.turns().stream().min(Integer::compare).orElseThrow();
-        assertTrue(fewest >= least, minutes + " minutes: " + plan.turns());
-        least = fewest;
-      }
-      reaches = plan.reaches();
+  /** Whatever the school and the dance: more time reaches as far, and the weakest is as ready. */
+  @Test(dataProvider = "schools")
+  public void moreMinutesAreNeverWorseAndFewerNeverBetter(String id) {
+    List<Dance> dances = new ArrayList<>(List.of(LANTERNS));
+    for (long seed = 1; seed <= 5; seed++) {
+      dances.add(Dances.dance(RandomDance.danceable(seed, 2 + (int) seed % 4)));
     }
-    assertEquals(reaches, 4);
+    for (Dance dance : dances) {
+      Lesson lesson = fresh(dance);
+      int reaches = 0;
+      int least = 0;
+      for (int minutes = 1; minutes <= 34; minutes++) {
+        Teach teach = Teach.of(lesson, school(id), minutes);
+        boolean shortest = teach.reasons().stream().anyMatch(it -> it.startsWith("Not even"));
+        assertTrue(shortest || teach.seconds() <= minutes * 60, minutes + " " + teach.seconds());
+        assertTrue(teach.reaches() >= reaches, minutes + " minutes");
+        int now = teach.leastSection();
+        assertTrue(now >= least, dance.title() + " " + minutes + ": " + now + " after " + least);
+        reaches = teach.reaches();
+        least = now;
+      }
+    }
+  }
+
+  /** On small cases nothing that could be chosen is better: every choice, danced through. */
+  @Test
+  public void smallFitsAreTheBestThereAre() {
+    Dance dance =
+        Dances.dance(
+            "title: Small\nstart: weight L\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n"
+                + "section 2\n1&2  sailor R\n3&4  sailor L\n5-8  jazz box R 1/4 R\n");
+    Lesson lesson = fresh(dance);
+    List<Slot> slots =
+        List.of(
+            Slot.words(new Scope.OneSection(1), 1, 2),
+            Slot.counts(new Scope.OneSection(1), 70, 1, 3),
+            Slot.words(new Scope.OneSection(2), 1, 2),
+            Slot.counts(new Scope.OneSection(2), 70, 1, 3),
+            Slot.counts(new Scope.Run(1, 2), 80, 0, 3));
+    for (int minutes = 1; minutes <= 6; minutes++) {
+      Teach teach = Teach.of(lesson, slots, minutes);
+      int best = -1;
+      int fewest = Integer.MAX_VALUE;
+      for (int code = 0; code < 2 * 3 * 2 * 3 * 4; code++) {
+        int[] repetitions = {
+          1 + code % 2, 1 + code / 2 % 3, 1 + code / 6 % 2, 1 + code / 12 % 3, code / 36
+        };
+        DrillWriter writer = new DrillWriter(lesson);
+        Practice practice = lesson.before();
+        int seconds = 0;
+        for (int i = 0; i < slots.size(); i++) {
+          if (repetitions[i] > 0) {
+            Drill drill = writer.write(slots.get(i), repetitions[i]);
+            seconds += drill.seconds();
+            practice = practice.with(lesson, drill);
+          }
+        }
+        fewest = Math.min(fewest, seconds);
+        if (seconds <= minutes * 60) {
+          int one = practice.readiness(lesson, new Piece.Steps(1));
+          int two = practice.readiness(lesson, new Piece.Steps(2));
+          best = Math.max(best, Math.min(one, two));
+        }
+      }
+      if (fewest <= minutes * 60) {
+        assertEquals(teach.leastSection(), best, minutes + " minutes");
+        assertTrue(teach.seconds() <= minutes * 60);
+      } else {
+        assertEquals(teach.seconds(), fewest);
+      }
+    }
   }
 
   @Test
   public void carriesOverWhatDoesNotFit() {
-    TeachPlan plan = teach(4, 0, TeachPace.LIVE);
-    assertEquals(plan.rest().orElseThrow().substring(0, 30), "To the end of section 2, facin");
-    TeachPlan next = teach(12, 2, TeachPace.LIVE);
-    assertEquals(next.drills().getFirst().scope(), new Scope.FromTop(2));
+    Teach teach = Teach.of(fresh(LANTERNS), school("add-on"), 4);
+    assertEquals(
+        teach.rest().orElseThrow(),
+        "To the end of section 3, facing 6; section 4 and the tag Lull, the restart after 16 next"
+            + " time, with a reminder in front.");
+    Learner shown = new Learner(Set.of("vine"), 2, 500, TeachPace.PLAIN, Map.of());
+    Teach next = Teach.of(new Lesson(LANTERNS, BOOK, shown), school("add-on"), 12);
+    assertEquals(next.drills().getFirst().scope(), new Scope.Run(1, 2));
+    assertEquals(next.drills().get(1).scope(), new Scope.OneSection(3));
     assertEquals(next.reaches(), 4);
+    Teach back = Teach.of(fresh(LANTERNS), school("back"), 4);
+    assertTrue(back.rest().orElseThrow().startsWith("From section 2 to the end, beginning at 12"));
+  }
+
+  /** By hand: wall 5 starts at 12 and its first 16 counts do not turn; 8 counts of run-in. */
+  @Test
+  public void exceptionsComeFromTheirOwnWallWithTheirRunIn() {
+    List<Drill> drills = Teach.of(fresh(LANTERNS), school("pairs"), 15).drills();
+    Drill restart = drill(drills, "Wall 5: restart after 16");
+    assertEquals(restart.startFacing().clock(), "12");
+    assertEquals(restart.counts(), 8 + 8);
+    assertTrue(restart.say().getLast().contains("facing 12"), restart.say().toString());
+    // Wall 2 starts at 9 and has turned half left by its count 24: to 3.
+    Drill tag = drill(drills, "Wall 2: tag Lull");
+    assertEquals(tag.startFacing().clock(), "3");
+    assertEquals(tag.counts(), 8 + 4 + 8);
+  }
+
+  private static Drill drill(List<Drill> drills, String label) {
+    return drills.stream().filter(it -> it.scope().label().equals(label)).findFirst().orElseThrow();
   }
 
   @Test
-  public void showsTheRestartFromItsOwnWall() {
-    Drill restart =
-        teach(15, 0, TeachPace.LIVE).drills().stream()
-            .filter(drill -> drill.scope().label().equals("Wall 5: restart after 16"))
+  public void nobodyLooksOverTheShoulder() {
+    Drill fourth =
+        Teach.of(fresh(LANTERNS), school("add-on"), 10).drills().stream()
+            .filter(it -> it.scope().equals(new Scope.OneSection(4)))
             .findFirst()
             .orElseThrow();
-    assertEquals(restart.startFacing().clock(), "12");
-    assertEquals(restart.counts(), 16);
-    assertTrue(restart.say().getLast().contains("facing 12"), restart.say().toString());
+    // Danced it begins at 6, with the back to the teacher.
+    assertEquals(fourth.startFacing().clock(), "12");
+    assertTrue(fourth.say().stream().anyMatch(it -> it.contains("danced it starts at 6")));
   }
 
   @Test
-  public void laddersKeepTheRules() {
-    for (int bpm = 60; bpm <= 220; bpm += 5) {
-      for (boolean known : new boolean[] {true, false}) {
-        List<Integer> rungs = TempoLadder.of(Tempo.ofBpm(bpm), known).percents();
-        assertTrue(rungs.getFirst() >= TempoLadder.LOWEST && rungs.getLast() == 100);
-        for (int i = 1; i < rungs.size(); i++) {
-          int rise = rungs.get(i) - rungs.get(i - 1);
-          assertTrue(rise > 0 && rise <= TempoLadder.LARGEST_RISE, rungs.toString());
-        }
-      }
-    }
-    assertTrue(
-        TempoLadder.of(Tempo.ofBpm(180), false).percents().size()
-            > TempoLadder.of(Tempo.ofBpm(100), false).percents().size());
+  public void whatIsMarkedGetsItsOwnBreakdownAndTurns() {
+    Learner warned =
+        new Learner(Set.of(), 0, 0, TeachPace.PLAIN, Map.of(3, "weight after the pivot"));
+    Lesson lesson = new Lesson(LANTERNS, BOOK, warned);
+    Teach teach = Teach.of(lesson, school("add-on"), 12);
+    List<Drill> third =
+        teach.drills().stream().filter(it -> it.scope().equals(new Scope.OneSection(3))).toList();
+    assertEquals(third.size(), 3);
+    assertEquals(third.get(1).percent(), Drills.BREAKDOWN);
+    assertTrue(third.getFirst().say().contains("Watch out: weight after the pivot"));
   }
 
-  private TeachPlan teach(int minutes, int known, TeachPace pace) {
-    return AddOnTeach.plan(dance, BOOK, new TeachRequest(minutes, known, Set.of(), pace));
+  @Test
+  public void lockedDrillsStayAndTheRestFits() {
+    Lesson lesson = fresh(LANTERNS);
+    List<Slot> slots =
+        List.of(
+            Slot.words(new Scope.OneSection(1), 1, 3),
+            new Slot(new Scope.OneSection(2), Mode.COUNTS, 60, 6, 6),
+            Slot.counts(new Scope.Join(1, 2), 70, 1, 4));
+    Teach teach = Teach.of(lesson, slots, 4);
+    assertEquals(teach.drills().get(1).repetitions(), 6);
+    assertTrue(teach.seconds() <= 240);
+    assertEquals(teach.rest().orElseThrow(), "Not danced yet: sections 3 to 4.");
+    Teach over = Teach.of(lesson, List.of(Slot.words(new Scope.Walls(1, 8), 12, 12)), 1);
+    assertTrue(over.reasons().getLast().contains("more than the 1 minutes"));
+  }
+
+  @Test
+  public void readinessFillsUpDrillByDrill() {
+    for (School school : School.all()) {
+      Teach teach = Teach.of(fresh(LANTERNS), school, 12);
+      List<Integer> last = teach.before();
+      assertTrue(last.stream().allMatch(it -> it == 0));
+      for (List<Integer> now : teach.steps()) {
+        for (int i = 0; i < now.size(); i++) {
+          assertTrue(now.get(i) >= last.get(i) && now.get(i) < 1000);
+        }
+        assertFalse(now.equals(last), "every drill adds something");
+        last = now;
+      }
+    }
+  }
+
+  @Test
+  public void schoolsAreProposedForAReason() {
+    Lesson lesson = fresh(LANTERNS);
+    assertEquals(SchoolAdvice.of(lesson, Level.BEGINNER, true).school().id(), "recap");
+    assertEquals(SchoolAdvice.of(lesson, Level.BEGINNER, false).school().id(), "add-on");
+    assertEquals(SchoolAdvice.of(lesson, Level.INTERMEDIATE, false).school().id(), "sections");
+    assertEquals(
+        SchoolAdvice.of(fresh(ofCounts(64, false)), Level.IMPROVER, false).school().id(), "pairs");
+    Set<String> all = new HashSet<>();
+    School.all().forEach(it -> all.add(it.id()));
+    assertEquals(all.size(), 7);
   }
 }

@@ -16,6 +16,12 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.DanceCompiler;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.level.LevelMeasure;
+import ulnaawl.teach.Drill;
+import ulnaawl.teach.Learner;
+import ulnaawl.teach.Lesson;
+import ulnaawl.teach.School;
+import ulnaawl.teach.Teach;
+import ulnaawl.teach.TeachPace;
 import ulnaawl.wall.WallSequence;
 
 /** Printed sheets, read back with another library. */
@@ -79,6 +85,28 @@ public class SheetPdfTest {
     try (PDDocument pdf = Loader.loadPDF(bytes)) {
       assertTrue(new PDFTextStripper().getText(pdf).contains("Žluťoučký őrült"));
       assertEquals(pdf.getDocumentInformation().getTitle(), "Žluťoučký őrült");
+    }
+  }
+
+  /** Whatever the school: every drill stands on at most two pages, with its minute. */
+  @Test
+  public void aTeachLiesOnTheFloor() throws IOException {
+    for (String file : List.of("paper-lanterns.txt", "gravel-and-honey.txt", "two-ferries.txt")) {
+      Dance dance =
+          DanceCompiler.compile(Files.readString(DANCES.resolve(file)), FigureBook.standard())
+              .dance();
+      Lesson lesson = new Lesson(dance, FigureBook.standard(), Learner.fresh(TeachPace.LIVE));
+      for (School school : School.all()) {
+        Teach teach = Teach.of(lesson, school, 30);
+        try (PDDocument pdf = Loader.loadPDF(TeachPdf.write(dance.title(), "Us", 30, teach))) {
+          assertTrue(pdf.getNumberOfPages() <= 2, file + " " + school.id());
+          String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+          for (Drill drill : teach.drills()) {
+            String head = drill.scope().label() + " " + drill.mode().label();
+            assertTrue(words.contains(head), head + " in " + words);
+          }
+        }
+      }
     }
   }
 }

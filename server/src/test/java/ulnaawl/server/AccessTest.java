@@ -34,6 +34,11 @@ public class AccessTest extends ServerTest {
           "post /api/writing/order",
           "post /api/writing/hall",
           "post /api/songs/taps",
+          "post /api/dances/{id}/teach",
+          "post /api/dances/{id}/teach/pdf",
+          "post /api/dances/{id}/teach/time",
+          "put /api/dances/{id}/watch-outs/{section}",
+          "delete /api/dances/{id}/watch-outs/{section}",
           "post /api/classes",
           "put /api/classes/{id}",
           "delete /api/classes/{id}",
@@ -163,6 +168,13 @@ public class AccessTest extends ServerTest {
     assertEquals(client.get("/api/groups").status(), 401);
   }
 
+  private static String drill(String percent) {
+    return "{'group':1,'minutes':10,'drills':[{'scope':{'kind':'SECTION','from':1,'to':1,'name':''},"
+        + "'mode':'COUNTS',"
+        + percent
+        + ",'repetitions':2,'locked':true}]}";
+  }
+
   @DataProvider
   public Object[][] limits() {
     return new Object[][] {
@@ -179,6 +191,18 @@ public class AccessTest extends ServerTest {
       {"/api/songs/taps", "{\"millis\":[null]}", 422},
       {"/api/songs", Client.json(SONG.replace("'bpm':''", "'bpm':'quick'")), 422},
       {"/api/songs", Client.json(SONG.replace("'X'", "' '")), 422},
+      {"/api/dances/1/teach", "{\"group\":1,\"minutes\":10,\"drills\":[]}", 422},
+      {"/api/dances/1/teach", Client.json(drill("'percent':40")), 422},
+      {
+        "/api/dances/1/teach",
+        Client.json(drill("'percent':70").replace("'from':1", "'from':99")),
+        422
+      },
+      {
+        "/api/dances/1/teach/time",
+        "{\"group\":1,\"plannedSeconds\":600,\"classPercent\":150,\"minutes\":0}",
+        422
+      },
       {"/api/songs", Client.json(SONG.replace("'X'", "'" + "x".repeat(201) + "'")), 422},
       {"/api/classes", "{\"group\":1,\"date\":\"2026-12-01\",\"minutes\":100000}", 422},
       {"/api/classes", "{\"group\":999,\"date\":\"2026-12-01\",\"minutes\":60}", 404},

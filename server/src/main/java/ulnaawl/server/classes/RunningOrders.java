@@ -15,11 +15,12 @@ import ulnaawl.plan.Repertoire;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.Standings;
-import ulnaawl.teach.AddOnTeach;
+import ulnaawl.server.teaching.TeachingService;
+import ulnaawl.teach.Lesson;
+import ulnaawl.teach.SchoolAdvice;
+import ulnaawl.teach.Teach;
+import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.TeachLength;
-import ulnaawl.teach.TeachPace;
-import ulnaawl.teach.TeachPlan;
-import ulnaawl.teach.TeachRequest;
 
 /** Lets the core plan classes from the club's dances and a group's record. */
 @Component
@@ -30,9 +31,12 @@ class RunningOrders {
   private final Standings standings;
   private final DanceReader reader;
 
-  RunningOrders(Standings standings, DanceReader reader) {
+  private final TeachingService teaching;
+
+  RunningOrders(Standings standings, DanceReader reader, TeachingService teaching) {
     this.standings = standings;
     this.reader = reader;
+    this.teaching = teaching;
   }
 
   /** A running order for a group on a day. */
@@ -96,30 +100,27 @@ class RunningOrders {
   record Expected(Happened happened, int sections, int allSections) {}
 
   /** What a line with a dance will have been, as the group stands on that day. */
-  Optional<Expected> expected(LineRow line, List<Standings.Known> known) {
+  Optional<Expected> expected(LineRow line, long group, List<Standings.Known> known) {
     return line.dance()
         .flatMap(dance -> known.stream().filter(one -> one.row().id() == dance).findFirst())
         .filter(one -> one.dance().isSound())
-        .map(one -> expected(line, one, Standings.figuresMet(known)));
+        .map(one -> expected(line, group, one, Standings.figuresMet(known)));
   }
 
-  private Expected expected(LineRow line, Standings.Known one, Set<String> met) {
+  private Expected expected(LineRow line, long group, Standings.Known one, Set<String> met) {
     int all = one.dance().sections();
     return switch (line.kind()) {
       case TEACH -> {
-        boolean started = one.standing().stage() == Stage.STARTED;
-        TeachPlan plan =
-            AddOnTeach.plan(
-                one.dance().dance(),
-                reader.book(),
-                new TeachRequest(
-                    Math.clamp(line.minutes(), 1, TeachRequest.MOST_MINUTES),
-                    started ? one.standing().sections() : 0,
-                    met,
-                    TeachPace.LIVE));
-        yield plan.reaches() == all
+        Lesson lesson =
+            teaching.lesson(one.row().id(), group, one.dance(), Optional.of(one.standing()), met);
+        Teach teach =
+            Teach.of(
+                lesson,
+                SchoolAdvice.of(lesson, one.dance().level().level(), false).school(),
+                Math.clamp(line.minutes(), 1, TeachBuilder.MOST_MINUTES));
+        yield teach.reaches() == all
             ? new Expected(Happened.TAUGHT, all, all)
-            : new Expected(Happened.INTRODUCED, plan.reaches(), all);
+            : new Expected(Happened.INTRODUCED, teach.reaches(), all);
       }
       case REMINDER -> new Expected(Happened.WALKED, all, all);
       case PRACTICE -> new Expected(Happened.DANCED_CALLED, all, all);

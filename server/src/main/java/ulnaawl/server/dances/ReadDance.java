@@ -39,6 +39,6 @@ public record ReadDance(
 
   /** Number of its sections, at least 1 so that progress can be told. */
   public int sections() {
-    return Math.max(1, dance.main().sections().size());
+    return Math.max(1, dance.sections().size());
   }
 }

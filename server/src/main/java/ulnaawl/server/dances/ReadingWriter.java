@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Footwork;
@@ -17,7 +18,6 @@ import ulnaawl.figure.Level;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Turn;
-import ulnaawl.level.SectionLoad;
 import ulnaawl.music.Count;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
@@ -40,6 +40,7 @@ import ulnaawl.server.dances.DanceView.SectionView;
 import ulnaawl.server.dances.DanceView.SongEndView;
 import ulnaawl.server.dances.DanceView.SongView;
 import ulnaawl.server.dances.DanceView.WallView;
+import ulnaawl.teach.Load;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.FloorUse;
@@ -107,11 +108,12 @@ final class ReadingWriter {
 
   private static List<SectionView> sections(Dance dance, FigureBook book) {
     List<SectionView> views = new ArrayList<>();
+    Map<Integer, Load> loads = Load.all(dance, book);
     for (Passage part : dance.parts()) {
       List<PlaceView> all = places(part.places());
       int next = 0;
       for (Section section : part.sections()) {
-        SectionLoad load = SectionLoad.of(section, book);
+        Load load = Objects.requireNonNull(loads.get(section.number()));
         int end = next + section.places().size();
         List<PlaceView> own = all.subList(next, end);
         next = end;

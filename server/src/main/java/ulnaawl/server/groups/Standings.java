@@ -61,7 +61,7 @@ public class Standings {
     Set<String> met = new HashSet<>();
     for (Known one : known) {
       if (one.standing().stage() != Stage.NOT_STARTED) {
-        one.dance().dance().main().sections().stream()
+        one.dance().dance().sections().stream()
             .filter(section -> section.number() <= one.standing().sections())
             .flatMap(section -> section.places().stream())
             .forEach(place -> met.add(place.figure()));

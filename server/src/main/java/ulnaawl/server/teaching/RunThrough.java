@@ -67,8 +67,12 @@ final class RunThrough {
       List<RunWall> walls) {}
 
   static RunThroughView of(
-      long id, Dance dance, WallSequence sequence, boolean rateKnown, Tempo rate, boolean known) {
-    TempoLadder ladder = TempoLadder.of(rate, known);
+      long id,
+      Dance dance,
+      WallSequence sequence,
+      boolean rateKnown,
+      TempoLadder ladder,
+      boolean known) {
     List<Rung> rungs = new ArrayList<>();
     for (int i = 0; i < ladder.percents().size(); i++) {
       Tempo tempo = ladder.rate(i);
@@ -81,7 +85,7 @@ final class RunThrough {
     return new RunThroughView(
         id,
         dance.title(),
-        rate.label(),
+        ladder.full().label(),
         rateKnown,
         dance.headers().meter().beats(),
         dance.headers().meter().sectionCounts(),

@@ -1,199 +1,223 @@
 package ulnaawl.server.teaching;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.Set;
-import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.dance.Section;
+import ulnaawl.formats.TeachPdf;
 import ulnaawl.learning.Stage;
 import ulnaawl.music.Tempo;
-import ulnaawl.notation.Stated;
-import ulnaawl.server.dances.DanceReader;
-import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.Today;
-import ulnaawl.server.teaching.RunThrough.RunThroughView;
-import ulnaawl.teach.AddOnTeach;
-import ulnaawl.teach.Drill;
-import ulnaawl.teach.Recap;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.teaching.TeachView.AddableView;
+import ulnaawl.server.teaching.TeachView.SchoolView;
+import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.server.teaching.TeachView.TeachOptions;
+import ulnaawl.server.teaching.TeachView.TeachSheet;
+import ulnaawl.server.teaching.TeachView.WantedDrill;
+import ulnaawl.server.teaching.TeachView.WantedTeach;
+import ulnaawl.server.teaching.TeachingService.Prepared;
+import ulnaawl.teach.Cue;
+import ulnaawl.teach.Cues;
+import ulnaawl.teach.Lesson;
+import ulnaawl.teach.School;
+import ulnaawl.teach.SchoolAdvice;
+import ulnaawl.teach.Teach;
+import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.TeachPace;
-import ulnaawl.teach.TeachPlan;
-import ulnaawl.teach.TeachRequest;
-import ulnaawl.wall.SequenceRequest;
-import ulnaawl.wall.WallSequence;
 
-/** The teach of a dance for a group, and its run-through. */
+/** The teach of a dance for a group. */
 @RestController
 @RequestMapping("/api/dances/{id}")
 class TeachingController {
 
-  private final DanceService dances;
-  private final DanceReader reader;
+  private final TeachingService teaching;
   private final GroupService groups;
-  private final Standings standings;
-  private final Today today;
 
-  TeachingController(
-      DanceService dances,
-      DanceReader reader,
-      GroupService groups,
-      Standings standings,
-      Today today) {
-    this.dances = dances;
-    this.reader = reader;
+  TeachingController(TeachingService teaching, GroupService groups) {
+    this.teaching = teaching;
     this.groups = groups;
-    this.standings = standings;
-    this.today = today;
   }
 
-  /** A drill; the facing is on the room clock, in eighths right of 12. */
-  record DrillView(
-      String scope,
-      String mode,
-      int percent,
-      int repetitions,
-      int counts,
-      int startSecond,
-      int seconds,
-      int startFacing,
-      List<String> say) {}
+  /** A note on a section; blank for a mark without one. */
+  record WatchNote(@NotNull String note) {}
 
-  /** How often a section is danced in a teach. */
-  record SectionTurns(int section, int turns) {}
+  /** How long a teach really took. */
+  record TimeTaken(long group, int plannedSeconds, int classPercent, int minutes) {}
 
-  /** A laid-out teach. */
-  record TeachView(
-      long dance,
-      String title,
-      long group,
-      String groupName,
-      String school,
-      int minutes,
-      int seconds,
-      int reaches,
-      int sections,
-      @Nullable String rest,
-      List<DrillView> drills,
-      List<SectionTurns> turns,
-      List<String> reasons) {}
+  /** A call with its moment; ticks are twelfths of a count from the start of its section. */
+  record CueView(String text, String full, String how, int startTick, int danceTick) {}
 
-  /** Which layout is asked for. */
-  enum Kind {
-    TEACH,
-    REMINDER,
-    RECAP
+  /** The calls of a section. */
+  record SectionCues(int section, List<CueView> cues) {}
+
+  @GetMapping("/teach/options")
+  TeachOptions options(@PathVariable long id, @RequestParam long group) {
+    Prepared prepared = teaching.prepare(id, group);
+    GroupRow row = groups.get(group);
+    boolean learned = prepared.stage() != Stage.NOT_STARTED && prepared.stage() != Stage.STARTED;
+    SchoolAdvice advice = SchoolAdvice.of(prepared.lesson(), row.level(), learned);
+    return new TeachOptions(
+        School.all().stream().map(it -> new SchoolView(it.id(), it.label(), it.goodFor())).toList(),
+        advice.school().id(),
+        advice.why(),
+        prepared.lesson().scopes().stream()
+            .map(scope -> new AddableView(ScopeView.of(scope), scope.label()))
+            .toList(),
+        teaching.watchOuts(id));
   }
 
   @GetMapping("/teach")
-  TeachView teach(
+  TeachSheet teach(
       @PathVariable long id,
       @RequestParam long group,
       @RequestParam int minutes,
-      @RequestParam(defaultValue = "TEACH") Kind kind) {
-    if (minutes < 1 || minutes > TeachRequest.MOST_MINUTES) {
-      throw Problem.rejected(
-          "A teach lasts 1 to " + TeachRequest.MOST_MINUTES + " minutes, not " + minutes + ".");
-    }
-    ReadDance read = dances.danceable(id);
-    GroupRow row = groups.get(group);
-    List<Standings.Known> known = standings.of(group, today.date());
-    TeachPlan plan =
-        switch (kind) {
-          case TEACH -> AddOnTeach.plan(read.dance(), reader.book(), request(id, minutes, known));
-          case REMINDER -> Recap.reminder(read.dance(), reader.book(), TeachPace.LIVE);
-          case RECAP -> Recap.quick(read.dance(), reader.book(), TeachPace.LIVE);
-        };
-    return view(id, read, row, minutes, plan);
+      @RequestParam Optional<String> school) {
+    check(minutes);
+    Prepared prepared = teaching.prepare(id, group);
+    return sheet(id, group, minutes, prepared, inOrder(prepared, group, minutes, school));
   }
 
-  @GetMapping("/run-through")
-  RunThroughView runThrough(
-      @PathVariable long id,
-      @RequestParam Optional<Long> group,
-      @RequestParam Optional<Integer> walls) {
-    ReadDance read = dances.danceable(id);
-    SequenceRequest request = SequenceRequest.of(read.dance());
-    if (walls.isPresent()) {
-      if (walls.get() < 1 || walls.get() > SequenceRequest.MOST_WALLS) {
-        throw Problem.rejected("A run-through has 1 to 99 walls.");
-      }
-      request = new SequenceRequest(request.song(), OptionalInt.of(walls.get()), false);
+  private Teach inOrder(Prepared prepared, long group, int minutes, Optional<String> school) {
+    boolean learned = prepared.stage() != Stage.NOT_STARTED && prepared.stage() != Stage.STARTED;
+    School chosen =
+        school
+            .filter(it -> !it.isEmpty())
+            .map(TeachView::school)
+            .orElseGet(() ->
+                SchoolAdvice.of(prepared.lesson(), groups.get(group).level(), learned).school());
+    return Teach.of(prepared.lesson(), chosen, minutes);
+  }
+
+  /** Drills in somebody's own order; the repetitions that are not locked fit the minutes. */
+  @PostMapping("/teach")
+  TeachSheet fit(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
+    Prepared prepared = teaching.prepare(id, wanted.group());
+    return sheet(id, wanted.group(), wanted.minutes(), prepared, asWanted(prepared, wanted));
+  }
+
+  private static Teach asWanted(Prepared prepared, WantedTeach wanted) {
+    try {
+      return Teach.of(
+          prepared.lesson(),
+          wanted.drills().stream().map(WantedDrill::slot).toList(),
+          wanted.minutes());
+    } catch (IllegalArgumentException e) {
+      throw Problem.rejected(String.valueOf(e.getMessage()));
     }
-    Optional<Tempo> rate =
-        read.dance().headers().songs().stream()
-            .map(Stated::value)
-            .flatMap(song -> song.countsPerMinute().stream())
-            .findFirst();
-    boolean known =
-        group.isPresent()
-            && standings.of(group.get(), today.date()).stream()
-                .filter(one -> one.row().id() == id)
-                .anyMatch(one -> one.standing().stage() == Stage.KNOWN);
-    return RunThrough.of(
+  }
+
+  @PostMapping(value = "/teach/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> pdf(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
+    Prepared prepared = teaching.prepare(id, wanted.group());
+    Teach teach = asWanted(prepared, wanted);
+    String group = groups.get(wanted.group()).name();
+    ContentDisposition name =
+        ContentDisposition.attachment()
+            .filename(prepared.read().dance().title() + ", teach.pdf", StandardCharsets.UTF_8)
+            .build();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+        .body(TeachPdf.write(prepared.read().dance().title(), group, wanted.minutes(), teach));
+  }
+
+  private TeachSheet sheet(long id, long group, int minutes, Prepared prepared, Teach teach) {
+    return TeachView.sheet(
         id,
-        read.dance(),
-        WallSequence.of(read.dance(), request),
-        rate.isPresent(),
-        rate.orElse(TeachPace.USUAL_RATE),
-        known);
-  }
-
-  private static TeachRequest request(long id, int minutes, List<Standings.Known> known) {
-    Set<String> met = Standings.figuresMet(known);
-    int shown =
-        known.stream()
-            .filter(one -> one.row().id() == id)
-            .filter(one -> one.standing().stage() == Stage.STARTED)
-            .map(one -> one.standing().sections())
-            .findFirst()
-            .orElse(0);
-    return new TeachRequest(minutes, shown, met, TeachPace.LIVE);
-  }
-
-  private static TeachView view(
-      long id, ReadDance read, GroupRow group, int minutes, TeachPlan plan) {
-    List<DrillView> drills = new java.util.ArrayList<>();
-    int start = 0;
-    for (Drill drill : plan.drills()) {
-      drills.add(
-          new DrillView(
-              drill.scope().label(),
-              drill.mode().label(),
-              drill.percent(),
-              drill.repetitions(),
-              drill.counts(),
-              start,
-              drill.seconds(),
-              drill.startFacing().eighths(),
-              drill.say()));
-      start += drill.seconds();
-    }
-    List<SectionTurns> turns = new java.util.ArrayList<>();
-    for (int i = 0; i < plan.turns().size(); i++) {
-      turns.add(new SectionTurns(i + 1, plan.turns().get(i)));
-    }
-    return new TeachView(
-        id,
-        read.dance().title(),
-        group.id(),
-        group.name(),
-        plan.school(),
+        group,
+        groups.get(group).name(),
         minutes,
-        plan.seconds(),
-        plan.reaches(),
-        plan.sections(),
-        plan.rest().orElse(null),
-        drills,
-        turns,
-        plan.reasons());
+        teaching.timesTaken(group),
+        prepared.lesson(),
+        teach);
+  }
+
+  /** What is called in each section at a pace. */
+  @GetMapping("/cues")
+  List<SectionCues> cues(
+      @PathVariable long id,
+      @RequestParam long group,
+      @RequestParam(defaultValue = "NAMES") Cue.Style style,
+      @RequestParam(defaultValue = "100") int percent) {
+    if (percent < 50 || percent > 100) {
+      throw Problem.rejected("A pace lies between 50 and 100 % of full speed.");
+    }
+    Lesson lesson = teaching.prepare(id, group).lesson();
+    Tempo rate =
+        lesson.dance().headers().songs().stream()
+            .flatMap(song -> song.value().countsPerMinute().stream())
+            .findFirst()
+            .orElse(TeachPace.USUAL_RATE)
+            .atPercent(percent);
+    List<SectionCues> all = new ArrayList<>();
+    for (Section section : lesson.sections()) {
+      all.add(
+          new SectionCues(
+              section.number(),
+              Cues.of(section, style, rate).stream()
+                  .map(cue ->
+                      new CueView(
+                          cue.text(),
+                          cue.full(),
+                          cue.how().name(),
+                          cue.startTick(),
+                          cue.danceTick()))
+                  .toList()));
+    }
+    return all;
+  }
+
+  @PutMapping("/watch-outs/{section}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void watch(
+      @PathVariable long id,
+      @PathVariable int section,
+      @Valid @RequestBody WatchNote note,
+      @AuthenticationPrincipal SignedIn me) {
+    teaching.watch(id, section, note.note(), me);
+  }
+
+  @DeleteMapping("/watch-outs/{section}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forget(
+      @PathVariable long id, @PathVariable int section, @AuthenticationPrincipal SignedIn me) {
+    teaching.forget(id, section, me);
+  }
+
+  @PostMapping("/teach/time")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void took(
+      @PathVariable long id,
+      @Valid @RequestBody TimeTaken time,
+      @AuthenticationPrincipal SignedIn me) {
+    teaching.took(id, time.group(), time.plannedSeconds(), time.classPercent(), time.minutes(), me);
+  }
+
+  private static void check(int minutes) {
+    if (minutes < 1 || minutes > TeachBuilder.MOST_MINUTES) {
+      throw Problem.rejected(
+          "A teach lasts 1 to " + TeachBuilder.MOST_MINUTES + " minutes, not " + minutes + ".");
+    }
   }
 }

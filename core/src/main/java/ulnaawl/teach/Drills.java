@@ -1,0 +1,85 @@
+package ulnaawl.teach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import ulnaawl.dance.Passage;
+import ulnaawl.dance.Section;
+import ulnaawl.wall.Wall;
+
+/** Drills that several schools share. Common practice, no source. */
+final class Drills {
+
+  static final int LEARNING = 70;
+  static final int BREAKDOWN = 60;
+  static final int JOINING = 80;
+  static final int NEARLY = 90;
+  static final int FULL = 100;
+
+  private Drills() {}
+
+  /** The numbers of all sections, in order. */
+  static List<Integer> inOrder(Lesson lesson) {
+    return lesson.sections().stream().map(Section::number).toList();
+  }
+
+  /** Every number of sections may be the last. */
+  static List<Integer> everywhere(Lesson lesson) {
+    return IntStream.rangeClosed(1, lesson.sections().size()).boxed().toList();
+  }
+
+  /** A section in words, then in counts; one that is marked gets a slow breakdown besides. */
+  static List<Slot> shown(Lesson lesson, int section) {
+    Scope scope = new Scope.OneSection(section);
+    List<Slot> slots = new ArrayList<>();
+    slots.add(Slot.words(scope, 1, 3));
+    if (lesson.learner().watchOuts().containsKey(section)) {
+      slots.add(Slot.counts(scope, BREAKDOWN, 2, 4));
+    }
+    slots.add(Slot.counts(scope, LEARNING, 2, 5));
+    return slots;
+  }
+
+  /** Sections in a row, as far as they belong to one part. */
+  static List<Slot> run(Lesson lesson, int from, int to, int least, int most) {
+    Passage part = lesson.part(to);
+    int first = Math.max(from, part.sections().getFirst().number());
+    return first == to
+        ? List.of()
+        : List.of(Slot.counts(new Scope.Run(first, to), LEARNING, least, most));
+  }
+
+  /**
+   * What comes when every section has been shown: the end into the start, the wall at the back,
+   * more walls without stopping, every exception from its own wall, then music.
+   */
+  static List<Slot> closing(Lesson lesson) {
+    List<Slot> slots = new ArrayList<>();
+    for (Piece piece : lesson.pieces()) {
+      if (piece instanceof Piece.Link link) {
+        slots.add(Slot.counts(new Scope.Link(link.last(), link.first()), LEARNING, 1, 4));
+      }
+    }
+    List<Wall> walls = lesson.walls().walls();
+    int all = Math.min(walls.size(), 4);
+    int back =
+        walls.stream()
+            .limit(4)
+            .filter(wall -> wall.startFacing().eighths() == 4)
+            .map(Wall::number)
+            .findFirst()
+            .orElse(0);
+    if (all > 1) {
+      slots.add(Slot.counts(new Scope.Walls(1, 2), JOINING, 1, 2));
+    }
+    if (back > 2) {
+      slots.add(Slot.counts(new Scope.Walls(back, back), JOINING, 0, 2));
+    }
+    lesson.specials().forEach(scope -> slots.add(Slot.counts(scope, LEARNING, 1, 4)));
+    if (all > 2) {
+      slots.add(Slot.counts(new Scope.Walls(1, all), NEARLY, 0, 1));
+    }
+    slots.add(new Slot(new Scope.Walls(1, all), Mode.MUSIC, FULL, 0, 1));
+    return slots;
+  }
+}

@@ -1,0 +1,81 @@
+package ulnaawl.teach;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where a class stands on a tempo ladder after some answers. Rules (common practice): a clean pass
+ * goes a rung up; a shaky one repeats the rung, and a second shaky one in a row goes down; a lost
+ * one goes down. Too long at one speed is ended by a suggestion.
+ *
+ * @param rung the rung to dance next, from 0
+ * @param done whether full speed was clean
+ * @param suggestion what to do instead of going on; empty while there is no need
+ */
+public record LadderWalk(int rung, boolean done, Optional<String> suggestion) {
+
+  /** Passes of one rung without a clean one after which it is enough. */
+  static final int HOLD = 3;
+
+  /** How a pass went. */
+  public enum Answer {
+    CLEAN,
+    SHAKY,
+    LOST
+  }
+
+  /** Follows the answers, the first one first. */
+  public static LadderWalk after(TempoLadder ladder, List<Answer> answers) {
+    int last = ladder.percents().size() - 1;
+    int rung = 0;
+    int shakyInRow = 0;
+    boolean done = false;
+    int[] failed = new int[last + 1];
+    for (Answer answer : answers) {
+      done = false;
+      switch (answer) {
+        case CLEAN -> {
+          shakyInRow = 0;
+          failed[rung] = 0;
+          done = rung == last;
+          rung = Math.min(last, rung + 1);
+        }
+        case SHAKY -> {
+          failed[rung]++;
+          shakyInRow++;
+          if (shakyInRow == 2) {
+            shakyInRow = 0;
+            rung = Math.max(0, rung - 1);
+          }
+        }
+        case LOST -> {
+          failed[rung]++;
+          shakyInRow = 0;
+          rung = Math.max(0, rung - 1);
+        }
+      }
+    }
+    return new LadderWalk(rung, done, suggestion(ladder, failed));
+  }
+
+  private static Optional<String> suggestion(TempoLadder ladder, int[] failed) {
+    for (int i = 0; i < failed.length; i++) {
+      if (failed[i] >= HOLD) {
+        int percent = ladder.percents().get(i);
+        return Optional.of(
+            i == 0
+                ? failed[i]
+                    + " times at "
+                    + percent
+                    + " % and not clean: break the hardest section down in words first."
+                : failed[i]
+                    + " times at "
+                    + percent
+                    + " % and not clean: end on a clean wall at "
+                    + ladder.percents().get(i - 1)
+                    + " % and take it up next week.");
+      }
+    }
+    return Optional.empty();
+  }
+}

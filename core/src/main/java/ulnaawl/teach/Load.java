@@ -1,0 +1,189 @@
+package ulnaawl.teach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Echo;
+import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.Placement;
+import ulnaawl.figure.WeightEffect;
+import ulnaawl.music.Tempo;
+
+/**
+ * How hard a section is to learn for a group, in tenths of a plain count: eight walking counts are
+ * 80. The constants, with their reasons, stand in {@code load.txt}; rules of thumb, no source.
+ *
+ * @param tenths the sum, 1 or more
+ * @param parts what it is made of, in order
+ */
+public record Load(int tenths, List<Part> parts) {
+
+  private static final int CALM = 110_000;
+  private static final int PERCENT = 100;
+
+  public Load {
+    parts = List.copyOf(parts);
+  }
+
+  /**
+   * A part of a load.
+   *
+   * @param what in words, with its numbers
+   * @param tenths tenths of a plain count; less than 0 where it makes the section easier
+   */
+  public record Part(String what, int tenths) {
+
+    String words() {
+      int size = Math.abs(tenths);
+      String sign = tenths < 0 ? "−" : "+";
+      return what + ": " + sign + size / 10 + (size % 10 == 0 ? "" : "." + size % 10);
+    }
+  }
+
+  /** In plain counts, rounded. */
+  public int plainCounts() {
+    return (tenths + 5) / 10;
+  }
+
+  /** What it is made of, as it is shown. */
+  public List<String> reasons() {
+    return parts.stream().map(Part::words).toList();
+  }
+
+  /** The loads of all sections by number, for a group that has met every figure. */
+  public static Map<Integer, Load> all(Dance dance, FigureBook book) {
+    List<Echo> echoes = Echo.of(dance);
+    Set<String> met =
+        dance.sections().stream()
+            .flatMap(section -> section.places().stream())
+            .map(Place::figure)
+            .collect(Collectors.toSet());
+    return dance.sections().stream()
+        .collect(
+            Collectors.toMap(
+                Section::number, section -> of(section, dance, echoes, book, met, false)));
+  }
+
+  /**
+   * The load of a section.
+   *
+   * @param echoes what repeats and mirrors in the dance
+   * @param met names of the figures that the group has met
+   * @param watchOut whether an instructor has marked it
+   */
+  static Load of(
+      Section section,
+      Dance dance,
+      List<Echo> echoes,
+      FigureBook book,
+      Set<String> met,
+      boolean watchOut) {
+    Sum sum = new Sum();
+    List<Place> places = section.places();
+    int held = (int) places.stream().filter(Load::isStill).count();
+    int between = (int) places.stream().filter(place -> !place.count().isWhole()).count();
+    int moving = places.size() - held - between;
+    sum.add(moving, "place", "steps on the count");
+    sum.add(held, "hold", "holds");
+    sum.add(between, "between", "steps between counts");
+    int eighths = places.stream().mapToInt(place -> Math.abs(place.turn().eighths())).sum();
+    sum.add(eighths, "turn", "eighths of a turn");
+    int free = (int) places.stream().filter(Place::isWithoutWeight).count();
+    sum.add(free, "no-weight", "touches, kicks and the like without weight");
+    sum.add(changes(places), "direction", "changes of direction");
+    for (Figure figure : news(section, book, met)) {
+      int more = figure.level().ordinal() * Table.LOAD.get("new-level");
+      sum.put("new: " + figure.call(), Table.LOAD.get("new-figure") + more);
+    }
+    rate(dance)
+        .ifPresent(rate -> {
+          int over = Math.max(0, (rate.milliBpm() - CALM) / 1000);
+          sum.percent(
+              PERCENT + over * Table.LOAD.get("fast") / 10, rate.label() + " counts a minute");
+        });
+    echo(echoes, section)
+        .ifPresent(echo -> {
+          String how = echo.kind() == Echo.Kind.REPEATS ? "repeats" : "mirrors";
+          if (echo.isHalf()) {
+            sum.percent(Table.LOAD.get("half-repeats"), "its second half " + how + " its first");
+          } else {
+            sum.percent(Table.LOAD.get(how), how + " section " + echo.of().number());
+          }
+        });
+    if (watchOut) {
+      sum.percent(PERCENT + Table.LOAD.get("watch-out"), "marked: watch out");
+    }
+    return new Load(Math.max(1, sum.tenths), sum.parts);
+  }
+
+  private static final class Sum {
+    private final List<Part> parts = new ArrayList<>();
+    private int tenths;
+
+    void add(int number, String constant, String what) {
+      if (number > 0) {
+        put(number + " " + what, number * Table.LOAD.get(constant));
+      }
+    }
+
+    void put(String what, int more) {
+      parts.add(new Part(what, more));
+      tenths += more;
+    }
+
+    void percent(int percent, String what) {
+      int more = tenths * percent / PERCENT - tenths;
+      if (more != 0) {
+        put(what, more);
+      }
+    }
+  }
+
+  /** The figures of a section that the group has not met; single steps are nobody's news. */
+  static List<Figure> news(Section section, FigureBook book, Set<String> met) {
+    return section.places().stream()
+        .map(Place::figure)
+        .distinct()
+        .filter(name -> !met.contains(name))
+        .flatMap(name -> book.find(name).stream())
+        .filter(figure -> !figure.isElementary())
+        .toList();
+  }
+
+  private static Optional<Tempo> rate(Dance dance) {
+    return dance.headers().songs().stream()
+        .flatMap(song -> song.value().countsPerMinute().stream())
+        .findFirst();
+  }
+
+  private static Optional<Echo> echo(List<Echo> echoes, Section section) {
+    return echoes.stream().filter(echo -> echo.section().number() == section.number()).findFirst();
+  }
+
+  private static boolean isStill(Place place) {
+    return place.action().effect() == WeightEffect.STILL;
+  }
+
+  /** How often the way that the feet travel changes. */
+  private static int changes(List<Place> places) {
+    int changes = 0;
+    Placement last = Placement.IN_PLACE;
+    for (Place place : places) {
+      Placement now = place.placement();
+      boolean travels =
+          !place.isWithoutWeight() && now != Placement.IN_PLACE && now != Placement.TOGETHER;
+      if (travels) {
+        changes += last != Placement.IN_PLACE && last != now ? 1 : 0;
+        last = now;
+      }
+    }
+    return changes;
+  }
+}

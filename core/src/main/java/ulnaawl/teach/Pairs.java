@@ -1,0 +1,61 @@
+package ulnaawl.teach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** Two sections each in words and counts, then the pair joined, then from the top. */
+record Pairs() implements School {
+
+  @Override
+  public String id() {
+    return "pairs";
+  }
+
+  @Override
+  public String label() {
+    return "Pairs";
+  }
+
+  @Override
+  public String goodFor() {
+    return "good for longer dances: fewer returns to the top, and every other join gets a drill of"
+        + " its own";
+  }
+
+  @Override
+  public List<Integer> stops(Lesson lesson) {
+    int all = lesson.sections().size();
+    return IntStream.rangeClosed(1, all).filter(it -> it % 2 == 0 || it == all).boxed().toList();
+  }
+
+  @Override
+  public List<Integer> order(Lesson lesson) {
+    return Drills.inOrder(lesson);
+  }
+
+  @Override
+  public List<Slot> slots(Lesson lesson, int known, int upTo) {
+    List<Integer> order = order(lesson);
+    int first = order.getFirst();
+    List<Slot> slots = new ArrayList<>();
+    if (known > 0) {
+      slots.addAll(Drills.run(lesson, first, order.get(known - 1), 1, 3));
+    }
+    for (int i = known; i < upTo; i++) {
+      int section = order.get(i);
+      slots.addAll(Drills.shown(lesson, section));
+      boolean closes = i % 2 == 1 || i + 1 == upTo;
+      if (closes && i > 0) {
+        slots.addAll(Drills.run(lesson, section - 1, section, 1, 4));
+        if (i > 1) {
+          slots.addAll(Drills.run(lesson, first, section, 1, 3));
+        }
+      }
+    }
+    if (upTo == order.size()) {
+      slots.addAll(Drills.closing(lesson));
+    }
+    return slots;
+  }
+}

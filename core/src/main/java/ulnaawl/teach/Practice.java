@@ -1,0 +1,57 @@
+package ulnaawl.teach;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * What has been practised so far, and how ready a piece is from it. Each turn closes the same share
+ * of what is still missing, so that later turns add less: the exponential law of practice
+ * (Heathcote, Brown and Mewhort 2000; against the older power law of Newell and Rosenbloom 1981;
+ * both from memory). A piece of four plain counts is half learned in one turn at full speed.
+ *
+ * @param exposure turns of each piece, in thousandths of one at full speed
+ */
+record Practice(Map<Piece, Integer> exposure) {
+
+  private static final int FULL = 1000;
+
+  Practice {
+    exposure = Map.copyOf(exposure);
+  }
+
+  /** With the repetitions of a drill. */
+  Practice with(Lesson lesson, Drill drill) {
+    Map<Piece, Integer> more = new LinkedHashMap<>(exposure);
+    int worth = worth(drill.mode(), drill.percent()) * drill.repetitions();
+    lesson
+        .covers(drill.scope())
+        .forEach((piece, share) -> more.merge(piece, worth * share / FULL, Integer::sum));
+    return new Practice(more);
+  }
+
+  /** What one turn is worth, in thousandths. */
+  static int worth(Mode mode, int percent) {
+    int full = Table.PRACTICE.get(mode.name().toLowerCase(java.util.Locale.ROOT));
+    if (mode == Mode.WORDS) {
+      return full;
+    }
+    int slow = Table.PRACTICE.get("slow");
+    return full * (slow + (FULL - slow) * percent / 100) / FULL;
+  }
+
+  /** How ready a piece is, in thousandths, 0 to 999. */
+  int readiness(Lesson lesson, Piece piece) {
+    return readiness(exposure.getOrDefault(piece, 0), lesson.load(piece));
+  }
+
+  static int readiness(int exposure, int loadTenths) {
+    double halvings = exposure / (double) FULL * Table.PRACTICE.get("half") * 10 / loadTenths;
+    return (int) Math.min(FULL - 1, Math.round(FULL * (1 - Math.pow(2, -halvings))));
+  }
+
+  /** The exposure that leads to a readiness. */
+  static int exposureFor(int readiness, int loadTenths) {
+    double halvings = -Math.log(1 - readiness / (double) FULL) / Math.log(2);
+    return (int) Math.round(halvings * FULL * loadTenths / (Table.PRACTICE.get("half") * 10.0));
+  }
+}

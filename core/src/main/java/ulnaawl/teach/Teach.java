@@ -1,0 +1,80 @@
+package ulnaawl.teach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A laid-out teach.
+ *
+ * @param school the school it follows; empty for one that was put together by hand
+ * @param drills in order
+ * @param seconds seconds in all; more than there are only where not even the shortest fits
+ * @param reaches sections that are taught by the end, in the school's order
+ * @param sections sections of the dance
+ * @param pieces what has to be learned, in teaching order
+ * @param before how ready each piece is before the first drill, in thousandths
+ * @param steps how ready each piece is after each drill, in thousandths
+ * @param rest what is left for the next class; empty where the whole dance is taught
+ * @param reasons why it is laid out so
+ */
+public record Teach(
+    Optional<School> school,
+    List<Drill> drills,
+    int seconds,
+    int reaches,
+    int sections,
+    List<Piece> pieces,
+    List<Integer> before,
+    List<List<Integer>> steps,
+    Optional<String> rest,
+    List<String> reasons) {
+
+  public Teach {
+    drills = List.copyOf(drills);
+    pieces = List.copyOf(pieces);
+    before = List.copyOf(before);
+    steps = List.copyOf(steps);
+    reasons = List.copyOf(reasons);
+  }
+
+  /** How ready a piece is by the end, in thousandths. */
+  public int readiness(Piece piece) {
+    int at = pieces.indexOf(piece);
+    return steps.isEmpty() ? before.get(at) : steps.getLast().get(at);
+  }
+
+  /** How ready the least ready of the sections is, in thousandths. */
+  public int leastSection() {
+    return pieces.stream()
+        .filter(Piece.Steps.class::isInstance)
+        .mapToInt(this::readiness)
+        .min()
+        .orElse(0);
+  }
+
+  /**
+   * Lays a teach out in the order of a school.
+   *
+   * @param minutes 1 to {@link TeachBuilder#MOST_MINUTES}
+   */
+  public static Teach of(Lesson lesson, School school, int minutes) {
+    return new TeachBuilder(lesson).inOrderOf(school, minutes);
+  }
+
+  /**
+   * Lays drills out as they stand, with repetitions that fit.
+   *
+   * @param slots in order; a locked one has as many repetitions at least as at most
+   * @throws IllegalArgumentException where a drill is none of this dance
+   */
+  public static Teach of(Lesson lesson, List<Slot> slots, int minutes) {
+    return new TeachBuilder(lesson).asTheyStand(slots, minutes);
+  }
+
+  static List<Integer> readiness(Lesson lesson, Practice practice) {
+    List<Integer> all = new ArrayList<>();
+    lesson.pieces().forEach(piece -> all.add(practice.readiness(lesson, piece)));
+    return all;
+  }
+}

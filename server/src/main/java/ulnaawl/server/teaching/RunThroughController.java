@@ -1,0 +1,109 @@
+package ulnaawl.server.teaching;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.learning.Stage;
+import ulnaawl.music.Tempo;
+import ulnaawl.notation.Stated;
+import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.teaching.RunThrough.RunThroughView;
+import ulnaawl.server.teaching.TeachingService.Prepared;
+import ulnaawl.teach.LadderWalk;
+import ulnaawl.teach.Learner;
+import ulnaawl.teach.Lesson;
+import ulnaawl.teach.TeachPace;
+import ulnaawl.teach.TempoLadder;
+import ulnaawl.wall.SequenceRequest;
+import ulnaawl.wall.WallSequence;
+
+/** A dance from slow to full speed. */
+@RestController
+@RequestMapping("/api/dances/{id}/run-through")
+class RunThroughController {
+
+  private static final int MOST_ANSWERS = 200;
+
+  private final DanceService dances;
+  private final DanceReader reader;
+  private final TeachingService teaching;
+
+  RunThroughController(DanceService dances, DanceReader reader, TeachingService teaching) {
+    this.dances = dances;
+    this.reader = reader;
+    this.teaching = teaching;
+  }
+
+  /** Where the class stands on the ladder after its answers. */
+  record LadderView(int rung, boolean done, @Nullable String suggestion) {}
+
+  private record Ladder(ReadDance read, Optional<Tempo> rate, TempoLadder ladder, boolean known) {}
+
+  @GetMapping
+  RunThroughView runThrough(
+      @PathVariable long id,
+      @RequestParam Optional<Long> group,
+      @RequestParam Optional<Integer> walls) {
+    Ladder ladder = ladder(id, group);
+    SequenceRequest request = SequenceRequest.of(ladder.read().dance());
+    if (walls.isPresent()) {
+      if (walls.get() < 1 || walls.get() > SequenceRequest.MOST_WALLS) {
+        throw Problem.rejected("A run-through has 1 to 99 walls.");
+      }
+      request = new SequenceRequest(request.song(), OptionalInt.of(walls.get()), false);
+    }
+    return RunThrough.of(
+        id,
+        ladder.read().dance(),
+        WallSequence.of(ladder.read().dance(), request),
+        ladder.rate().isPresent(),
+        ladder.ladder(),
+        ladder.known());
+  }
+
+  /** The next rung after answers: {@code answers=CLEAN,SHAKY}, the first one first. */
+  @GetMapping("/next")
+  LadderView next(
+      @PathVariable long id,
+      @RequestParam Optional<Long> group,
+      @RequestParam(defaultValue = "") List<LadderWalk.Answer> answers) {
+    if (answers.size() > MOST_ANSWERS) {
+      throw Problem.rejected("Up to " + MOST_ANSWERS + " answers are followed.");
+    }
+    LadderWalk walk = LadderWalk.after(ladder(id, group).ladder(), answers);
+    return new LadderView(walk.rung(), walk.done(), walk.suggestion().orElse(null));
+  }
+
+  private Ladder ladder(long id, Optional<Long> group) {
+    ReadDance read = dances.danceable(id);
+    Optional<Tempo> rate =
+        read.dance().headers().songs().stream()
+            .map(Stated::value)
+            .flatMap(song -> song.countsPerMinute().stream())
+            .findFirst();
+    Optional<Prepared> prepared = group.map(one -> teaching.prepare(id, one));
+    boolean known = prepared.map(it -> it.stage() == Stage.KNOWN).orElse(false);
+    FigureBook book = reader.book();
+    Lesson lesson =
+        prepared
+            .map(Prepared::lesson)
+            .orElseGet(() -> new Lesson(read.dance(), book, Learner.fresh(TeachPace.LIVE)));
+    int hardest =
+        lesson.sections().stream()
+            .mapToInt(section -> lesson.load(section).tenths())
+            .max()
+            .orElse(0);
+    return new Ladder(
+        read, rate, TempoLadder.of(rate.orElse(TeachPace.USUAL_RATE), known, hardest), known);
+  }
+}

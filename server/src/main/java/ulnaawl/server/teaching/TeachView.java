@@ -1,0 +1,223 @@
+package ulnaawl.server.teaching;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.teach.Drill;
+import ulnaawl.teach.Lesson;
+import ulnaawl.teach.Mode;
+import ulnaawl.teach.Piece;
+import ulnaawl.teach.School;
+import ulnaawl.teach.Scope;
+import ulnaawl.teach.Slot;
+import ulnaawl.teach.Teach;
+
+/** What is sent of a teach; facings are on the room clock, readiness in percent. */
+final class TeachView {
+
+  private TeachView() {}
+
+  /** What can be practised. */
+  enum ScopeKind {
+    SECTION,
+    RUN,
+    JOIN,
+    LINK,
+    WALLS,
+    SPECIAL,
+    OPTION
+  }
+
+  /**
+   * What a drill practises.
+   *
+   * @param from first section or wall; the wall of a special, the section of an option
+   * @param to last section or wall
+   * @param name of a special or option; else blank
+   */
+  record ScopeView(
+      @NotNull ScopeKind kind, int from, int to, @NotNull @Size(max = 200) String name) {
+
+    static ScopeView of(Scope scope) {
+      return switch (scope) {
+        case Scope.OneSection it ->
+            new ScopeView(ScopeKind.SECTION, it.section(), it.section(), "");
+        case Scope.Run it -> new ScopeView(ScopeKind.RUN, it.from(), it.to(), "");
+        case Scope.Join it -> new ScopeView(ScopeKind.JOIN, it.from(), it.to(), "");
+        case Scope.Link it -> new ScopeView(ScopeKind.LINK, it.last(), it.first(), "");
+        case Scope.Walls it -> new ScopeView(ScopeKind.WALLS, it.from(), it.to(), "");
+        case Scope.Special it -> new ScopeView(ScopeKind.SPECIAL, it.wall(), it.wall(), it.name());
+        case Scope.Option it ->
+            new ScopeView(ScopeKind.OPTION, it.section(), it.section(), it.name());
+      };
+    }
+
+    Scope scope() {
+      return switch (kind) {
+        case SECTION -> new Scope.OneSection(from);
+        case RUN -> new Scope.Run(from, to);
+        case JOIN -> new Scope.Join(from, to);
+        case LINK -> new Scope.Link(from, to);
+        case WALLS -> new Scope.Walls(from, to);
+        case SPECIAL -> new Scope.Special(name, from);
+        case OPTION -> new Scope.Option(name, from);
+      };
+    }
+  }
+
+  /** A drill, and how ready each piece is after it. */
+  record DrillView(
+      ScopeView scope,
+      String label,
+      Mode mode,
+      String modeWords,
+      int percent,
+      int repetitions,
+      int counts,
+      int startSecond,
+      int seconds,
+      int startFacing,
+      List<String> say,
+      List<Integer> ready) {}
+
+  /** Something to be learned, how hard it is, and how ready the group is before the teach. */
+  record PieceView(String label, boolean section, int plainCounts, List<String> load, int before) {}
+
+  /** A laid-out teach. */
+  record TeachSheet(
+      long dance,
+      String title,
+      long group,
+      String groupName,
+      @Nullable String school,
+      String schoolName,
+      int minutes,
+      int seconds,
+      int reaches,
+      int sections,
+      int classPercent,
+      int timesTaken,
+      @Nullable String rest,
+      List<PieceView> pieces,
+      List<DrillView> drills,
+      List<String> reasons) {}
+
+  /** A school to choose. */
+  record SchoolView(String id, String name, String goodFor) {}
+
+  /** A drill that can be added. */
+  record AddableView(ScopeView scope, String label) {}
+
+  /** What can be chosen for a dance and a group. */
+  record TeachOptions(
+      List<SchoolView> schools,
+      String proposed,
+      String why,
+      List<AddableView> addable,
+      List<WatchOut> watchOuts) {}
+
+  /** A drill as somebody wants it; a locked one keeps its repetitions. */
+  record WantedDrill(
+      @NotNull @Valid ScopeView scope,
+      @NotNull Mode mode,
+      @Min(50) @Max(100) int percent,
+      @Min(1) @Max(Slot.MOST) int repetitions,
+      boolean locked) {
+
+    Slot slot() {
+      int most =
+          switch (scope.kind()) {
+            case WALLS -> 2;
+            case RUN, OPTION -> 4;
+            default -> 5;
+          };
+      return locked
+          ? new Slot(scope.scope(), mode, percent, repetitions, repetitions)
+          : new Slot(scope.scope(), mode, percent, 1, most);
+    }
+  }
+
+  /** Drills in somebody's own order. */
+  record WantedTeach(
+      long group,
+      @Min(1) @Max(240) int minutes,
+      @NotNull @Size(min = 1, max = 200) List<@Valid WantedDrill> drills) {}
+
+  static TeachSheet sheet(
+      long dance,
+      long group,
+      String groupName,
+      int minutes,
+      int timesTaken,
+      Lesson lesson,
+      Teach teach) {
+    List<PieceView> pieces = new ArrayList<>();
+    for (int i = 0; i < teach.pieces().size(); i++) {
+      pieces.add(piece(lesson, teach.pieces().get(i), teach.before().get(i)));
+    }
+    List<DrillView> drills = new ArrayList<>();
+    int start = 0;
+    for (int i = 0; i < teach.drills().size(); i++) {
+      Drill drill = teach.drills().get(i);
+      drills.add(
+          new DrillView(
+              ScopeView.of(drill.scope()),
+              drill.scope().label(),
+              drill.mode(),
+              drill.mode().label(),
+              drill.percent(),
+              drill.repetitions(),
+              drill.counts(),
+              start,
+              drill.seconds(),
+              drill.startFacing().eighths(),
+              drill.say(),
+              teach.steps().get(i).stream().map(TeachView::percent).toList()));
+      start += drill.seconds();
+    }
+    return new TeachSheet(
+        dance,
+        lesson.dance().title(),
+        group,
+        groupName,
+        teach.school().map(School::id).orElse(null),
+        teach.school().map(School::label).orElse("Your own order"),
+        minutes,
+        teach.seconds(),
+        teach.reaches(),
+        teach.sections(),
+        lesson.learner().pace().classPercent(),
+        timesTaken,
+        teach.rest().orElse(null),
+        pieces,
+        drills,
+        teach.reasons());
+  }
+
+  private static PieceView piece(Lesson lesson, Piece piece, int before) {
+    if (piece instanceof Piece.Steps it) {
+      var section = lesson.sections().get(it.section() - 1);
+      var load = lesson.load(section);
+      return new PieceView(
+          piece.label(), true, load.plainCounts(), load.reasons(), percent(before));
+    }
+    return new PieceView(piece.label(), false, 0, List.of(), percent(before));
+  }
+
+  private static int percent(int thousandths) {
+    return (thousandths + 5) / 10;
+  }
+
+  static School school(String id) {
+    return School.all().stream()
+        .filter(it -> it.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> Problem.rejected("There is no school '" + id + "'."));
+  }
+}

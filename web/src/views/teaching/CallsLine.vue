@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import { useChoice } from '@/composables/useChoice'
+import { useLoad } from '@/composables/useLoad'
+
+/** What is called in the sections of a drill, and on which count one begins to say it. */
+const props = defineProps<{ dance: number; group: number; drill: Schemas['DrillView'] }>()
+type Style = 'NAMES' | 'STEPS' | 'COUNTS' | 'NUMBERED'
+const style = useChoice<Style>('calls', 'NAMES')
+const STYLES: { value: Style; label: string }[] = [
+  { value: 'NAMES', label: 'figure names' },
+  { value: 'STEPS', label: 'step words' },
+  { value: 'COUNTS', label: 'counts' },
+  { value: 'NUMBERED', label: 'every step numbered' },
+]
+const TICKS = 12
+const { data, problem, load } = useLoad(() =>
+  ask(
+    api.GET('/api/dances/{id}/cues', {
+      params: {
+        path: { id: props.dance },
+        query: {
+          group: props.group,
+          style: style.value,
+          percent: props.drill.mode === 'WORDS' ? 50 : props.drill.percent,
+        },
+      },
+    }),
+  ),
+)
+watch(() => [props.dance, props.group, props.drill.percent, props.drill.mode, style.value], load, {
+  immediate: true,
+})
+
+const shown = computed(() => {
+  const { kind, from, to } = props.drill.scope
+  const sections = data.value ?? []
+  if (kind === 'SECTION') return sections.filter((one) => one.section === from)
+  if (kind === 'RUN' || kind === 'JOIN')
+    return sections.filter((one) => one.section >= from && one.section <= to)
+  return kind === 'OPTION' || kind === 'SPECIAL' ? [] : sections
+})
+/** The count on which one begins: ‹7 is count 7 of what comes before. */
+function on(tick: number): string {
+  const count = Math.floor(tick / TICKS) + 1
+  const half = tick - (count - 1) * TICKS >= TICKS / 2 ? '&' : ''
+  return count < 1 ? `‹${count + 8}${half}` : `${count}${half}`
+}
+const HOWS: Record<string, string> = { SHORTENED: 'shortened', MOVED: 'earlier', SILENT: 'no time: by heart' }
+</script>
+
+<template>
+  <div class="calls">
+    <div class="row">
+      <span class="quiet">Calls</span>
+      <el-select v-model="style" size="small" style="width: 170px" aria-label="Calls">
+        <el-option v-for="one in STYLES" :key="one.value" v-bind="one" />
+      </el-select>
+    </div>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-for="section in shown" :key="section.section" class="line">
+      <span v-if="shown.length > 1" class="quiet">{{ section.section }}:</span>
+      <span
+        v-for="(cue, i) in section.cues"
+        :key="i"
+        class="cue"
+        :class="cue.how"
+        :title="HOWS[cue.how] ? `${cue.full}: ${HOWS[cue.how]}` : cue.full"
+      >
+        <small class="number">{{ on(cue.startTick) }}</small> {{ cue.text || `(${cue.full})` }}
+      </span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.calls {
+  margin-top: 6px;
+  width: 100%;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px 6px;
+  margin-top: 4px;
+  align-items: baseline;
+}
+.cue {
+  background: var(--chalk);
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  padding: 0 7px;
+  font-weight: 600;
+  font-size: 14px;
+}
+.cue small {
+  color: var(--ink-soft);
+}
+.SHORTENED {
+  border-style: dashed;
+  border-color: var(--brass-mark);
+}
+.MOVED {
+  border-color: var(--teal);
+}
+.SILENT {
+  font-style: italic;
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+</style>

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useLoad } from '@/composables/useLoad'
+import { minutesSeconds } from '@/domain/time'
+
+/** Another school beside this teach, for the same minutes. */
+const props = defineProps<{ sheet: Schemas['TeachSheet']; schools: Schemas['SchoolView'][] }>()
+const emit = defineEmits<{ take: [school: string] }>()
+const other = ref(props.schools.find((one) => one.id !== props.sheet.school)?.id ?? '')
+const { data, problem, loading, load } = useLoad(() =>
+  ask(
+    api.GET('/api/dances/{id}/teach', {
+      params: {
+        path: { id: props.sheet.dance },
+        query: { group: props.sheet.group, minutes: props.sheet.minutes, school: other.value },
+      },
+    }),
+  ),
+)
+watch(() => [other.value, props.sheet.minutes, props.sheet.group], load, { immediate: true })
+const end = (sheet: Schemas['TeachSheet'], piece: number) =>
+  sheet.drills[sheet.drills.length - 1]?.ready[piece] ?? sheet.pieces[piece].before
+const sections = computed(() =>
+  props.sheet.pieces.map((piece, i) => ({ ...piece, i })).filter((one) => one.section),
+)
+const least = (sheet: Schemas['TeachSheet']) => Math.min(...sections.value.map((one) => end(sheet, one.i)))
+</script>
+
+<template>
+  <section class="card stack">
+    <div class="row spread">
+      <h2>Beside it</h2>
+      <el-select v-model="other" style="width: 220px" aria-label="Compare with">
+        <el-option v-for="one in schools" :key="one.id" :label="one.name" :value="one.id" />
+      </el-select>
+    </div>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <table>
+          <thead>
+            <tr>
+              <th />
+              <th scope="col">{{ sheet.schoolName }}</th>
+              <th scope="col">{{ data.schoolName }}</th>
+            </tr>
+          </thead>
+          <tbody class="number">
+            <tr>
+              <th scope="row">takes</th>
+              <td>{{ minutesSeconds(sheet.seconds) }}</td>
+              <td>{{ minutesSeconds(data.seconds) }}</td>
+            </tr>
+            <tr>
+              <th scope="row">reaches</th>
+              <td>{{ sheet.reaches }} of {{ sheet.sections }}</td>
+              <td>{{ data.reaches }} of {{ data.sections }}</td>
+            </tr>
+            <tr>
+              <th scope="row">least ready</th>
+              <td>{{ least(sheet) }} %</td>
+              <td>{{ least(data) }} %</td>
+            </tr>
+            <tr v-for="one in sections" :key="one.i">
+              <th scope="row">{{ one.label }}</th>
+              <td>
+                <span class="track"><span :style="{ width: `${end(sheet, one.i)}%` }" /></span>
+                {{ end(sheet, one.i) }}
+              </td>
+              <td>
+                <span class="track"><span :style="{ width: `${end(data, one.i)}%` }" /></span>
+                {{ end(data, one.i) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet">{{ data.reasons[0] }}</p>
+        <ol class="drills">
+          <li v-for="(drill, i) in data.drills" :key="i">
+            <span class="number">{{ minutesSeconds(drill.startSecond) }}</span> {{ drill.label }}
+            {{ drill.modeWords }} ×
+            {{ drill.repetitions }}
+          </li>
+        </ol>
+        <el-button @click="emit('take', other)">Take this school</el-button>
+      </template>
+    </PageState>
+  </section>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  padding: 2px 8px 2px 0;
+  font-weight: 400;
+}
+thead th {
+  font-weight: 700;
+}
+.track {
+  display: inline-block;
+  width: 70px;
+  height: 9px;
+  border-radius: 4px;
+  background: var(--board);
+  overflow: hidden;
+}
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--plum-bright);
+}
+.drills {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  font-size: 13px;
+  max-height: 260px;
+  overflow: auto;
+}
+</style>
