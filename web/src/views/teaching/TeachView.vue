@@ -22,6 +22,7 @@ const router = useRouter()
 const { busy, run } = useDo()
 const view = provideClock()
 const dance = computed(() => Number(route.params.id))
+const selected = ref<number>()
 const groups = useLoad(() => ask(api.GET('/api/groups')))
 const group = ref<number | undefined>(Number(route.query.group) || undefined)
 const minutes = ref(Number(route.query.minutes) || 20)
@@ -55,7 +56,6 @@ watch([group, minutes, school], () => {
   void router.replace({ query })
 })
 
-const selected = ref<number>()
 const comparing = ref(false)
 const chosenSchool = computed({
   get: () => (own.value ? 'own' : (sheet.value?.school ?? '')),
@@ -66,20 +66,22 @@ const chosenSchool = computed({
 })
 
 function change(at: number, now: Wanted) {
-  void teach.change(drills.value.map((one, i) => (i === at ? now : one)))
+  void teach.change((all) => all.map((one, i) => (i === at ? now : one)))
 }
 function move(from: number, by: number) {
   const to = from + by
   if (to < 0 || to >= drills.value.length) return
-  const now = [...drills.value]
-  const [moved] = now.splice(from, 1)
-  now.splice(to, 0, moved)
   selected.value = to
-  void teach.change(now)
+  void teach.change((all) => {
+    const now = [...all]
+    const [moved] = now.splice(from, 1)
+    now.splice(to, 0, moved)
+    return now
+  })
 }
 function remove(at: number) {
   selected.value = undefined
-  void teach.change(drills.value.filter((_, i) => i !== at))
+  void teach.change((all) => all.filter((_, i) => i !== at))
 }
 const adding = ref('')
 const addable = computed(() =>
@@ -90,10 +92,9 @@ function add(key: string) {
   const found = addable.value.find((one) => one.key === key)
   if (!found) return
   const at = selected.value === undefined ? drills.value.length : selected.value + 1
-  const now: Wanted[] = [...drills.value]
-  now.splice(at, 0, { scope: found.scope, mode: 'COUNTS', percent: 70, repetitions: 1, locked: false })
+  const drill: Wanted = { scope: found.scope, mode: 'COUNTS', percent: 70, repetitions: 1, locked: false }
   selected.value = at
-  void teach.change(now)
+  void teach.change((all) => [...all.slice(0, at), drill, ...all.slice(at)])
 }
 
 const dragged = ref<number>()

@@ -21,6 +21,8 @@ export function useTeach(
   /** Whether the order is somebody's own, not a school's. */
   const own = ref(false)
   let asked = 0
+  /** What was asked for last, which the answer on the page may not show yet. */
+  let latest: Wanted[] = []
 
   const key = computed(() => `ulna-teach-${dance.value}-${group.value}`)
 
@@ -42,6 +44,7 @@ export function useTeach(
       if (mine !== asked) return
       sheet.value = found
       drills.value = wanted(found, locks)
+      latest = drills.value
       problem.value = ''
     } catch (e) {
       if (mine === asked) problem.value = (e as Error).message
@@ -86,11 +89,13 @@ export function useTeach(
   }
 
   /** Changes the order by hand: everything that is not locked fits the minutes again. */
-  async function change(now: Wanted[]) {
+  async function change(how: (now: Wanted[]) => Wanted[]) {
+    const before = latest
+    const now = how(before)
     if (now.length === 0) return
-    undone.value = [...undone.value.slice(-MOST_UNDO + 1), drills.value]
+    undone.value = [...undone.value.slice(-MOST_UNDO + 1), before]
     own.value = true
-    drills.value = now
+    latest = now
     localStorage.setItem(key.value, JSON.stringify(now))
     await fit(now)
   }
@@ -99,7 +104,7 @@ export function useTeach(
     const before = undone.value[undone.value.length - 1]
     if (!before) return
     undone.value = undone.value.slice(0, -1)
-    drills.value = before
+    latest = before
     localStorage.setItem(key.value, JSON.stringify(before))
     await fit(before)
   }
@@ -122,7 +127,7 @@ export function useTeach(
     return layOut()
   }
 
-  watch(minutes, () => (own.value ? fit(drills.value) : layOut()))
+  watch(minutes, () => (own.value ? fit(latest) : layOut()))
 
   return {
     sheet,
@@ -136,6 +141,6 @@ export function useTeach(
     change,
     undo,
     startAgain,
-    refresh: () => (own.value ? fit(drills.value) : layOut()),
+    refresh: () => (own.value ? fit(latest) : layOut()),
   }
 }

@@ -24,6 +24,11 @@ record FromTheBack() implements School {
   }
 
   @Override
+  public boolean goesOn() {
+    return false;
+  }
+
+  @Override
   public List<Integer> stops(Lesson lesson) {
     return IntStream.rangeClosed(1, lesson.sections().size()).boxed().toList();
   }

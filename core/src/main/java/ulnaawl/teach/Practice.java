@@ -7,7 +7,7 @@ import java.util.Map;
  * What has been practised so far, and how ready a piece is from it. Each turn closes the same share
  * of what is still missing, so that later turns add less: the exponential law of practice
  * (Heathcote, Brown and Mewhort 2000; against the older power law of Newell and Rosenbloom 1981;
- * both from memory). A piece of four plain counts is half learned in one turn at full speed.
+ * both from memory). A piece of two plain counts is half learned in one turn at full speed.
  *
  * @param exposure turns of each piece, in thousandths of one at full speed
  */

@@ -23,6 +23,11 @@ record Reminder() implements School {
   }
 
   @Override
+  public boolean goesOn() {
+    return false;
+  }
+
+  @Override
   public List<Integer> stops(Lesson lesson) {
     return List.of(lesson.sections().size());
   }

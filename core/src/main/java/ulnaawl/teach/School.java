@@ -35,6 +35,11 @@ public sealed interface School
    */
   List<Slot> slots(Lesson lesson, int known, int upTo);
 
+  /** Whether it goes on from the sections that the group has been shown before. */
+  default boolean goesOn() {
+    return true;
+  }
+
   /** All of them, the six schools first. */
   static List<School> all() {
     return List.of(

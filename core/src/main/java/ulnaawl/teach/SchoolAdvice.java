@@ -33,8 +33,11 @@ public record SchoolAdvice(School school, String why) {
         (lesson.sections().stream().mapToInt(section -> lesson.load(section).tenths()).sum()
                 - lesson.load(hardest).tenths())
             / Math.max(1, sections - 1);
+    int shown = lesson.learner().sections();
+    boolean begun = shown > 0 && shown < sections;
     boolean endIsHard =
-        sections > 2
+        !begun
+            && sections > 2
             && hardest.number() == sections
             && lesson.load(hardest).tenths() * 100 > others * HARDER_PERCENT;
     if (endIsHard) {

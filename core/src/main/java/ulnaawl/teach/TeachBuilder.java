@@ -34,7 +34,7 @@ public final class TeachBuilder {
     int all = lesson.sections().size();
     int known = Math.min(lesson.learner().sections(), all);
     // What the group has been shown to the end is taught again from the start.
-    int shown = known == all ? 0 : known;
+    int shown = known == all || !school.goesOn() ? 0 : known;
     List<Integer> stops = school.stops(lesson).stream().filter(it -> it > shown).toList();
     int reaches = stops.getFirst();
     for (int stop : stops) {

@@ -54,13 +54,13 @@ public class PracticeTest {
     assertTrue(met.parts().contains(new Load.Part("2 eighths of a turn", 14)));
   }
 
-  /** The law: a piece of 4 plain counts is half learned in one full turn, 3/4 in two. */
+  /** The law: a piece of 2 plain counts is half learned in one full turn, 3/4 in two. */
   @Test
   public void eachTurnClosesTheSameShare() {
-    assertEquals(Practice.readiness(1000, 40), 500);
-    assertEquals(Practice.readiness(2000, 40), 750);
-    assertEquals(Practice.readiness(2000, 80), 500);
-    assertEquals(Practice.readiness(0, 40), 0);
+    assertEquals(Practice.readiness(1000, 20), 500);
+    assertEquals(Practice.readiness(2000, 20), 750);
+    assertEquals(Practice.readiness(2000, 40), 500);
+    assertEquals(Practice.readiness(0, 20), 0);
     assertEquals(Practice.worth(Mode.WORDS, 100), 600);
     assertEquals(Practice.worth(Mode.COUNTS, 100), 1000);
     assertEquals(Practice.worth(Mode.COUNTS, 60), 550 + 450 * 60 / 100);

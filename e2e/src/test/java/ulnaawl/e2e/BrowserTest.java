@@ -101,7 +101,7 @@ abstract class BrowserTest {
     contexts.clear();
     List<String> said = List.copyOf(complaints);
     complaints.clear();
-    Assert.assertEquals(said, List.of(), "errors in the browser");
+    Assert.assertEquals(String.join("\n", said), "", "errors in the browser");
   }
 
   /** Where the app is, followed by a path. */

@@ -108,8 +108,8 @@ public class InstructorsWeekTest extends BrowserTest {
     minutes(page).fill("25");
     page.keyboard().press("Enter");
     assertThat(page.locator(".drills li").first()).containsText("Section 1");
-    assertThat(page.locator("aside")).containsText("How often each section is danced");
-    assertThat(page.locator(".turns li")).hasCount(4);
+    assertThat(page.locator("aside")).containsText("Readiness");
+    assertThat(page.locator(".rows > li")).hasCount(4);
   }
 
   private static void runsItThrough(Page page) {

@@ -58,14 +58,14 @@ public final class TeachPdf {
     document.addCreator("Ulna Awl");
     document.open();
     document.add(new Paragraph(title, fonts.title()));
-    String school = teach.school().map(it -> it.label()).orElse("own order");
+    String school = teach.school().map(it -> ", " + it.label()).orElse("");
     document.add(
         new Paragraph(
             "For "
                 + group
                 + ", "
                 + minutes
-                + " minutes, "
+                + " minutes"
                 + school
                 + "; it takes "
                 + clock(teach.seconds())
@@ -128,6 +128,7 @@ public final class TeachPdf {
     cell.addElement(new Paragraph(phrase));
     cell.setBorder(Rectangle.TOP);
     cell.setPadding(2);
+    cell.setMinimumHeight(Hall.SIZE + 7);
     cell.setVerticalAlignment(Element.ALIGN_TOP);
     return cell;
   }

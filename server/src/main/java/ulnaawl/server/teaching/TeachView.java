@@ -210,8 +210,9 @@ final class TeachView {
     return new PieceView(piece.label(), false, 0, List.of(), percent(before));
   }
 
+  /** Rounded down: nothing is ever wholly ready. */
   private static int percent(int thousandths) {
-    return (thousandths + 5) / 10;
+    return thousandths / 10;
   }
 
   static School school(String id) {
