@@ -67,6 +67,11 @@ function pick(event: MouseEvent) {
             <li v-for="reason in piece.load" :key="reason">{{ reason }}</li>
           </ul>
           <p class="quiet">For this group; a rule of thumb.</p>
+          <h3>Danced in this teach</h3>
+          <ul>
+            <li v-for="one in piece.danced" :key="one">{{ one }}</li>
+          </ul>
+          <p v-if="piece.danced.length === 0">Not at all.</p>
         </el-popover>
         <svg
           :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -94,7 +99,7 @@ function pick(event: MouseEvent) {
       </li>
     </ol>
     <ul v-if="others.length" class="others">
-      <li v-for="piece in others" :key="piece.label">
+      <li v-for="piece in others" :key="piece.label" :title="piece.danced.join(', ') || 'not danced'">
         <span>{{ piece.label }}</span>
         <span class="track"><span :style="{ width: `${piece.ready}%` }" /></span>
         <b class="number">{{ piece.ready }} %</b>

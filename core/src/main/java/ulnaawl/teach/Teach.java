@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param pieces what has to be learned, in teaching order
  * @param before how ready each piece is before the first drill, in thousandths
  * @param steps how ready each piece is after each drill, in thousandths
+ * @param exposures how often each piece is danced, in which modes and at which paces
  * @param rest what is left for the next class; empty where the whole dance is taught
  * @param reasons why it is laid out so
  */
@@ -27,6 +28,7 @@ public record Teach(
     List<Piece> pieces,
     List<Integer> before,
     List<List<Integer>> steps,
+    List<List<Exposure>> exposures,
     Optional<String> rest,
     List<String> reasons) {
 
@@ -35,6 +37,7 @@ public record Teach(
     pieces = List.copyOf(pieces);
     before = List.copyOf(before);
     steps = List.copyOf(steps);
+    exposures = List.copyOf(exposures);
     reasons = List.copyOf(reasons);
   }
 

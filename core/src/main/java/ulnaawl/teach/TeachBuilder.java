@@ -1,8 +1,10 @@
 package ulnaawl.teach;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -114,8 +116,23 @@ public final class TeachBuilder {
         lesson.pieces(),
         before,
         steps,
+        lesson.pieces().stream().map(piece -> exposures(piece, drills)).toList(),
         rest,
         reasons);
+  }
+
+  /** How often a piece is danced in each way, in the order in which the ways come. */
+  private List<Exposure> exposures(Piece piece, List<Drill> drills) {
+    Map<Exposure, Integer> turns = new LinkedHashMap<>();
+    for (Drill drill : drills) {
+      int share = lesson.covers(drill.scope()).getOrDefault(piece, 0) * drill.repetitions();
+      if (share > 0) {
+        turns.merge(new Exposure(drill.mode(), drill.percent(), 0), share, Integer::sum);
+      }
+    }
+    return turns.entrySet().stream()
+        .map(it -> new Exposure(it.getKey().mode(), it.getKey().percent(), it.getValue()))
+        .toList();
   }
 
   private List<Drill> drills(List<Slot> slots, int[] repetitions) {

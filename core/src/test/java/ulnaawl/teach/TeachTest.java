@@ -309,6 +309,26 @@ public class TeachTest {
     }
   }
 
+  /** By hand: twice in words, three times in counts, a join that dances part of it twice. */
+  @Test
+  public void exposuresAreCountedByModeAndPace() {
+    Teach teach =
+        Teach.of(
+            fresh(LANTERNS),
+            List.of(
+                new Slot(new Scope.OneSection(1), Mode.WORDS, 100, 2, 2),
+                new Slot(new Scope.OneSection(1), Mode.COUNTS, 70, 1, 1),
+                new Slot(new Scope.Run(1, 2), Mode.COUNTS, 70, 2, 2),
+                new Slot(new Scope.Join(1, 2), Mode.COUNTS, 60, 2, 2)),
+            20);
+    assertEquals(
+        teach.exposures().getFirst().stream().map(Exposure::words).toList(),
+        List.of("2 times in words", "3 times in counts at 70 %", "0.9 times in counts at 60 %"));
+    assertEquals(
+        teach.exposures().get(teach.pieces().indexOf(new Piece.Join(1, 2))),
+        List.of(new Exposure(Mode.COUNTS, 70, 2000), new Exposure(Mode.COUNTS, 60, 2000)));
+  }
+
   @Test
   public void schoolsAreProposedForAReason() {
     Lesson lesson = fresh(LANTERNS);

@@ -42,7 +42,14 @@ public class PicturesTest extends BrowserTest {
     take(page, "/dances", "dances.png");
     take(page, "/classes", "classes.png");
     take(page, "/classes/3", "class.png");
-    take(page, dance(page, "Paper Lanterns") + "/teach?group=1", "teach.png");
+    page.navigate(at(dance(page, "Nine Umbrellas") + "/teach?group=2&minutes=25"));
+    page.locator(".drill .what").nth(3).click();
+    page.locator(".calls .cue").first().waitFor();
+    keep(page, "teach.png");
+    button(page, "Compare").click();
+    page.getByText("Take this school").waitFor();
+    page.locator("aside .card").nth(1).scrollIntoViewIfNeeded();
+    keep(page, "teach-compare.png");
     take(page, "/groups/2", "group.png");
     page.navigate(at(dance(page, "Paper Lanterns")));
     type(

@@ -10,6 +10,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.teach.Drill;
+import ulnaawl.teach.Exposure;
 import ulnaawl.teach.Lesson;
 import ulnaawl.teach.Mode;
 import ulnaawl.teach.Piece;
@@ -86,8 +87,17 @@ final class TeachView {
       List<String> say,
       List<Integer> ready) {}
 
-  /** Something to be learned, how hard it is, and how ready the group is before the teach. */
-  record PieceView(String label, boolean section, int plainCounts, List<String> load, int before) {}
+  /**
+   * Something to be learned, how hard it is, how ready the group is before the teach, and how often
+   * it is danced in it.
+   */
+  record PieceView(
+      String label,
+      boolean section,
+      int plainCounts,
+      List<String> load,
+      int before,
+      List<String> danced) {}
 
   /** A laid-out teach. */
   record TeachSheet(
@@ -159,7 +169,8 @@ final class TeachView {
       Teach teach) {
     List<PieceView> pieces = new ArrayList<>();
     for (int i = 0; i < teach.pieces().size(); i++) {
-      pieces.add(piece(lesson, teach.pieces().get(i), teach.before().get(i)));
+      List<String> danced = teach.exposures().get(i).stream().map(Exposure::words).toList();
+      pieces.add(piece(lesson, teach.pieces().get(i), teach.before().get(i), danced));
     }
     List<DrillView> drills = new ArrayList<>();
     int start = 0;
@@ -200,14 +211,14 @@ final class TeachView {
         teach.reasons());
   }
 
-  private static PieceView piece(Lesson lesson, Piece piece, int before) {
+  private static PieceView piece(Lesson lesson, Piece piece, int before, List<String> danced) {
     if (piece instanceof Piece.Steps it) {
       var section = lesson.sections().get(it.section() - 1);
       var load = lesson.load(section);
       return new PieceView(
-          piece.label(), true, load.plainCounts(), load.reasons(), percent(before));
+          piece.label(), true, load.plainCounts(), load.reasons(), percent(before), danced);
     }
-    return new PieceView(piece.label(), false, 0, List.of(), percent(before));
+    return new PieceView(piece.label(), false, 0, List.of(), percent(before), danced);
   }
 
   /** Rounded down: nothing is ever wholly ready. */
