@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import LongList from '@/components/long-list/LongList.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
@@ -15,7 +15,6 @@ const session = useSession()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/dances')))
 const filter = ref<Filter>({ ...ANY })
 const sort = ref<Sort>('title')
-const list = ref<HTMLElement>()
 /** On a phone the filters open on demand. */
 const more = ref(false)
 
@@ -30,19 +29,6 @@ const styles = computed(() => distinct((dance) => [dance.style]))
 const groups = computed(() => distinct((dance) => dance.knownBy.map((known) => known.name)))
 const counts = computed(() => [...new Set(all.value.map((dance) => dance.counts))].sort((a, b) => a - b))
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
-
-const rows = useWindowVirtualizer(
-  computed(() => ({
-    count: shown.value.length,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: 12,
-    scrollMargin: list.value?.offsetTop ?? 0,
-    getItemKey: (index: number) => shown.value[index].id,
-  })),
-)
-const measure = (element: unknown) => {
-  if (element instanceof HTMLElement) rows.value.measureElement(element)
-}
 </script>
 
 <template>
@@ -121,19 +107,9 @@ const measure = (element: unknown) => {
         its steps as you would read them aloud.
       </p>
       <p v-else-if="shown.length === 0" class="card">No dance is like that.</p>
-      <ul ref="list" class="list" :style="{ height: `${rows.getTotalSize()}px` }">
-        <li
-          v-for="row in rows.getVirtualItems()"
-          :key="row.index"
-          :ref="measure"
-          :data-index="row.index"
-          :aria-setsize="shown.length"
-          :aria-posinset="row.index + 1"
-          :style="{ transform: `translateY(${row.start - (list?.offsetTop ?? 0)}px)` }"
-        >
-          <DanceRow :dance="shown[row.index]" />
-        </li>
-      </ul>
+      <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
+        <DanceRow :dance="row" />
+      </LongList>
     </PageState>
   </div>
 </template>
@@ -165,18 +141,5 @@ const measure = (element: unknown) => {
 }
 .wide {
   width: 180px;
-}
-.list {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  border-top: 1px solid var(--rule);
-  position: relative;
-}
-.list li {
-  position: absolute;
-  top: 0;
-  left: 0;
-  width: 100%;
 }
 </style>

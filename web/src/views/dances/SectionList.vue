@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import CountStrip from '@/components/count-strip/CountStrip.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
+import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { useChoice } from '@/composables/useChoice'
 import { useClock } from '@/composables/useClock'
@@ -33,17 +34,11 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
     <div class="row spread">
       <p class="quiet legend">A full sole takes the weight, a dashed one does not.</p>
       <ClockSwitch :model-value="clock" small @update:model-value="$emit('clock', $event)" />
-      <label v-if="clock !== 'wall' && reading.sequence.length > 1" class="row">
-        on wall
-        <el-select v-model="wall" size="small" style="width: 84px" aria-label="On wall">
-          <el-option
-            v-for="one in reading.sequence"
-            :key="one.number"
-            :label="String(one.number)"
-            :value="one.number"
-          />
-        </el-select>
-      </label>
+      <WallSelect
+        v-if="clock !== 'wall' && reading.sequence.length > 1"
+        v-model="wall"
+        :walls="reading.sequence"
+      />
       <el-radio-group v-model="school" size="small" aria-label="Counting">
         <el-radio-button label="as written" value="written" />
         <el-radio-button label="every step numbered" value="numbered" />

@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
+import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { clockOf, provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
@@ -42,17 +43,7 @@ const says = computed(() => {
         <el-button type="primary" @click="print">Print</el-button>
         <a :href="`/api/dances/${id}/sheet.pdf`" download>Save as PDF</a>
         <ClockSwitch v-model="view" small />
-        <label v-if="view !== 'wall'" class="row">
-          on wall
-          <el-select v-model="wall" size="small" style="width: 84px" aria-label="On wall">
-            <el-option
-              v-for="one in reading.sequence"
-              :key="one.number"
-              :label="String(one.number)"
-              :value="one.number"
-            />
-          </el-select>
-        </label>
+        <WallSelect v-if="view !== 'wall'" v-model="wall" :walls="reading.sequence" />
       </div>
       <article class="sheet">
         <header>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
+import LongList from '@/components/long-list/LongList.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
@@ -17,24 +17,10 @@ onMounted(load)
 const filter = ref<SongFilter>({ ...ANY })
 const sort = ref<Sort>('title')
 const importing = ref(false)
-const list = ref<HTMLElement>()
 const all = computed<Song[]>(() => data.value ?? [])
 const shown = computed(() => filterSongs(all.value, filter.value, sort.value))
 const styles = computed(() => [...new Set(all.value.map((song) => song.style).filter(Boolean))].sort())
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
-
-const rows = useWindowVirtualizer(
-  computed(() => ({
-    count: shown.value.length,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: 14,
-    scrollMargin: list.value?.offsetTop ?? 0,
-    getItemKey: (index: number) => shown.value[index].id,
-  })),
-)
-const measure = (element: unknown) => {
-  if (element instanceof HTMLElement) rows.value.measureElement(element)
-}
 </script>
 
 <template>
@@ -97,42 +83,26 @@ const measure = (element: unknown) => {
         <RouterLink to="/songs/new">the first one</RouterLink>.
       </p>
       <p v-else-if="shown.length === 0" class="card">No song is like that.</p>
-      <ul ref="list" class="list" :style="{ height: `${rows.getTotalSize()}px` }">
-        <li
-          v-for="row in rows.getVirtualItems()"
-          :key="row.index"
-          :ref="measure"
-          :data-index="row.index"
-          :aria-setsize="shown.length"
-          :aria-posinset="row.index + 1"
-          :style="{ transform: `translateY(${row.start - (list?.offsetTop ?? 0)}px)` }"
-        >
-          <RouterLink :to="`/songs/${shown[row.index].id}`" class="song">
-            <span class="what">
-              <b>{{ shown[row.index].title }}</b>
-              <span class="quiet">{{ shown[row.index].artist }}</span>
-            </span>
-            <span class="number speed">
-              <template v-if="shown[row.index].countsPerMinute">
-                <b>{{ shown[row.index].countsPerMinute }}</b>
-                <span class="quiet"
-                  >a minute{{ shown[row.index].rate === '1' ? '' : `, ${shown[row.index].bpm} beats` }}</span
-                >
-              </template>
-              <span v-else class="chip due">to measure</span>
-            </span>
-            <span class="number small">{{
-              shown[row.index].seconds == null ? '' : minutesSeconds(shown[row.index].seconds!)
-            }}</span>
-            <span class="small">{{
-              shown[row.index].meter === '3/4' ? 'waltz' : shown[row.index].style
-            }}</span>
-            <span class="quiet phrases">{{ shown[row.index].phrases }}</span>
-            <span class="quiet kept">{{ shown[row.index].kept }}</span>
-            <span v-if="shown[row.index].explicitWords" class="chip">explicit words</span>
-          </RouterLink>
-        </li>
-      </ul>
+      <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
+        <RouterLink :to="`/songs/${row.id}`" class="song">
+          <span class="what">
+            <b>{{ row.title }}</b>
+            <span class="quiet">{{ row.artist }}</span>
+          </span>
+          <span class="number speed">
+            <template v-if="row.countsPerMinute">
+              <b>{{ row.countsPerMinute }}</b>
+              <span class="quiet">a minute{{ row.rate === '1' ? '' : `, ${row.bpm} beats` }}</span>
+            </template>
+            <span v-else class="chip due">to measure</span>
+          </span>
+          <span class="number small">{{ row.seconds == null ? '' : minutesSeconds(row.seconds) }}</span>
+          <span class="small">{{ row.meter === '3/4' ? 'waltz' : row.style }}</span>
+          <span class="quiet phrases">{{ row.phrases }}</span>
+          <span class="quiet kept">{{ row.kept }}</span>
+          <span v-if="row.explicitWords" class="chip">explicit words</span>
+        </RouterLink>
+      </LongList>
     </PageState>
     <SongImport v-model="importing" @done="load" />
   </div>
@@ -147,19 +117,6 @@ const measure = (element: unknown) => {
 }
 .narrow {
   width: 132px;
-}
-.list {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  border-top: 1px solid var(--rule);
-  position: relative;
-}
-.list li {
-  position: absolute;
-  top: 0;
-  left: 0;
-  width: 100%;
 }
 .song {
   display: grid;

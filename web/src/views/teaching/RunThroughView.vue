@@ -87,10 +87,13 @@ type Answer = 'CLEAN' | 'SHAKY' | 'LOST'
 /** The answers since the ladder was last climbed onto by hand. */
 const answers = ref<Answer[]>([])
 const suggestion = ref('')
+/** An answer is on its way to the server. */
+const following = ref(false)
 
 /** The next rung follows from all answers; without an answer from the server the rung stays. */
 async function answer(how: Answer) {
-  asking.value = false
+  if (!asking.value || following.value) return
+  following.value = true
   answers.value = [...answers.value, how]
   let next = rung.value
   try {
@@ -106,6 +109,7 @@ async function answer(how: Answer) {
   } catch {
     suggestion.value = 'The server does not answer: choose the next speed yourself.'
   }
+  following.value = false
   stand(next)
   if (!finished.value && !suggestion.value) void play()
 }

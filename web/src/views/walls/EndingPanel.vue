@@ -1,18 +1,19 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus'
-import 'element-plus/es/components/message-box/style/css'
 import { watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useTakeOver } from './useTakeOver'
 
 /** Finishes that face 12 on the last beat, each danced through before it is offered. */
 const props = defineProps<{ walls: Schemas['Walls']; query: { song?: string; optional: boolean } }>()
 const emit = defineEmits<{ taken: [] }>()
 const session = useSession()
-const { busy, run } = useDo()
+const { busy, takeOver } = useTakeOver(
+  () => props.walls,
+  () => emit('taken'),
+)
 const { data, problem, loading, load } = useLoad(() =>
   ask(
     api.GET('/api/dances/{id}/endings', { params: { path: { id: props.walls.dance }, query: props.query } }),
@@ -20,27 +21,13 @@ const { data, problem, loading, load } = useLoad(() =>
 )
 watch(() => [props.walls.dance, props.walls.version, props.query], load, { immediate: true })
 
-async function take(ending: Schemas['EndingView']) {
-  try {
-    await ElMessageBox.confirm(
-      `Wall ${ending.wall} then ends after ${ending.after} counts with: ${ending.lines.join('; ')}.`,
-      'Write this ending into the dance?',
-      { confirmButtonText: 'Write it in', cancelButtonText: 'Not now' },
-    )
-  } catch {
-    return
-  }
-  const done = await run(
-    () =>
-      ask(
-        api.PUT('/api/dances/{id}', {
-          params: { path: { id: props.walls.dance } },
-          body: { stepText: ending.stepText, version: props.walls.version },
-        }),
-      ),
+function take(ending: Schemas['EndingView']) {
+  return takeOver(
+    ending.stepText,
+    'Write this ending into the dance?',
+    `Wall ${ending.wall} then ends after ${ending.after} counts with: ${ending.lines.join('; ')}.`,
     'The ending is in the dance.',
   )
-  if (done) emit('taken')
 }
 </script>
 

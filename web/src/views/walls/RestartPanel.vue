@@ -1,21 +1,22 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus'
-import 'element-plus/es/components/message-box/style/css'
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import PhraseBar from '@/components/phrase-bar/PhraseBar.vue'
-import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { clock } from '@/domain/facing'
 import { phraseCounts } from '@/domain/phrases'
+import { useTakeOver } from './useTakeOver'
 
 /** What keeps the walls on the song's phrases, and on which counts a restart is possible at all. */
 const props = defineProps<{ walls: Schemas['Walls']; query: { song?: string; optional: boolean } }>()
 const emit = defineEmits<{ taken: [] }>()
 const session = useSession()
-const { busy, run } = useDo()
+const { busy, takeOver } = useTakeOver(
+  () => props.walls,
+  () => emit('taken'),
+)
 const typed = ref('')
 const { data, problem, loading, load } = useLoad(() =>
   ask(
@@ -48,27 +49,14 @@ const sections = computed(() => {
 const SIGNS: Record<string, string> = { STRAIGHT: '✓', WITH_CHANGE: '~', IMPOSSIBLE: '✕' }
 const chosen = ref<Schemas['RestartCountView']>()
 
-async function take(plan: Schemas['PlanView']) {
-  try {
-    await ElMessageBox.confirm(
-      `The phrasing of the dance becomes: ${plan.lines.map((line) => line.words).join('; ')}. What it has now goes.`,
-      'Write these into the dance?',
-      { confirmButtonText: 'Write them in', cancelButtonText: 'Not now' },
-    )
-  } catch {
-    return
-  }
-  const done = await run(
-    () =>
-      ask(
-        api.PUT('/api/dances/{id}', {
-          params: { path: { id: props.walls.dance } },
-          body: { stepText: plan.stepText, version: props.walls.version },
-        }),
-      ),
+function take(plan: Schemas['PlanView']) {
+  const lines = plan.lines.map((line) => line.words).join('; ')
+  return takeOver(
+    plan.stepText,
+    'Write these into the dance?',
+    `The phrasing of the dance becomes: ${lines}. What it has now goes.`,
     'The phrasing is in the dance.',
   )
-  if (done) emit('taken')
 }
 </script>
 

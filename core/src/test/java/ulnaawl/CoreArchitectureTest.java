@@ -33,8 +33,7 @@ public class CoreArchitectureTest {
               "song",
               List.of("wall", "level", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(
-              "teach",
-              List.of("wall", "level", "dance", "notation", "text", "music", "floor", "figure")),
+              "teach", List.of("wall", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry("learning", List.of("music")),
           Map.entry("plan", List.of("teach", "learning", "figure", "music")));
 

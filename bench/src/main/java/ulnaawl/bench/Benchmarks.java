@@ -42,10 +42,25 @@ public final class Benchmarks {
     System.out.printf(
         "256 counts take %.2f times the time of 64 (linear: 4)%n",
         medians.getOrDefault(256, 0.0) / medians.getOrDefault(64, 1.0));
+    help(medians);
     for (int time = 1; time <= ROUNDS; time++) {
       System.out.printf(
           "%d dances on %d cores, round %d: %.2f s (promised: under 5 once the machine is warm)%n",
           MANY, Runtime.getRuntime().availableProcessors(), time, seconds());
+    }
+  }
+
+  /** What a button computes, against reading a dance of the same length. */
+  private static void help(Map<Integer, Double> reading) throws RunnerException {
+    Collection<RunResult> results =
+        new Runner(new OptionsBuilder().include(HelpBenchmark.class.getName()).build()).run();
+    for (RunResult result : results) {
+      int counts = Integer.parseInt(result.getParams().getParam("counts"));
+      String what = result.getParams().getBenchmark().replaceAll(".*\\.", "");
+      double median = result.getPrimaryResult().getStatistics().getPercentile(50);
+      System.out.printf(
+          "%s for %d counts: median %.1f ms, %.0f times reading the dance%n",
+          what, counts, median / 1000, median / reading.getOrDefault(counts, median));
     }
   }
 

@@ -1,14 +1,10 @@
 package ulnaawl.song;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Turn;
+import ulnaawl.text.DataFile;
 
 /** Ways to finish a dance, read from data. */
 final class EndingBook {
@@ -37,8 +33,6 @@ final class EndingBook {
     }
   }
 
-  private static final int FIELDS = 4;
-
   private EndingBook() {}
 
   static List<Way> ways() {
@@ -47,29 +41,13 @@ final class EndingBook {
 
   private static List<Way> read() {
     List<Way> ways = new ArrayList<>();
-    for (String line : text().lines().toList()) {
-      if (line.isBlank() || line.startsWith("#")) {
-        continue;
-      }
-      String[] field = line.split("\\|", FIELDS);
-      List<String> steps = List.of(field[3].strip().split("\\s*;\\s*", -1));
+    for (List<String> row : DataFile.rows(EndingBook.class, "endings.txt")) {
+      List<String> steps = List.of(row.get(3).split("\\s*;\\s*", -1));
       ways.add(
           new Way(
-              field[0].strip(),
-              Integer.parseInt(field[1].strip()),
-              Integer.parseInt(field[2].strip()),
-              steps));
+              row.getFirst(), Integer.parseInt(row.get(1)), Integer.parseInt(row.get(2)), steps));
     }
     return List.copyOf(ways);
-  }
-
-  private static String text() {
-    try (InputStream in =
-        Objects.requireNonNull(EndingBook.class.getResourceAsStream("endings.txt"))) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static final class Standard {

@@ -1,12 +1,10 @@
 package ulnaawl.teach;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
+import ulnaawl.text.DataFile;
 
 /** Named whole numbers, read from data. */
 record Table(Map<String, Integer> values) {
@@ -23,21 +21,8 @@ record Table(Map<String, Integer> values) {
   }
 
   private static Table read(String file) {
-    Map<String, Integer> values = new HashMap<>();
-    for (String line : text(file).lines().toList()) {
-      if (!line.isBlank() && !line.startsWith("#")) {
-        String[] field = line.split("\\|", -1);
-        values.put(field[0].strip(), Integer.valueOf(field[1].strip()));
-      }
-    }
-    return new Table(values);
-  }
-
-  private static String text(String file) {
-    try (InputStream in = Objects.requireNonNull(Table.class.getResourceAsStream(file))) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new Table(
+        DataFile.rows(Table.class, file).stream()
+            .collect(Collectors.toMap(List::getFirst, row -> Integer.valueOf(row.get(1)))));
   }
 }

@@ -24,7 +24,6 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.Section;
 import ulnaawl.formats.TeachPdf;
-import ulnaawl.learning.Stage;
 import ulnaawl.music.Tempo;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -76,8 +75,7 @@ class TeachingController {
   TeachOptions options(@PathVariable long id, @RequestParam long group) {
     Prepared prepared = teaching.prepare(id, group);
     GroupRow row = groups.get(group);
-    boolean learned = prepared.stage() != Stage.NOT_STARTED && prepared.stage() != Stage.STARTED;
-    SchoolAdvice advice = SchoolAdvice.of(prepared.lesson(), row.level(), learned);
+    SchoolAdvice advice = SchoolAdvice.of(prepared.lesson(), row.level(), prepared.isLearned());
     return new TeachOptions(
         School.all().stream().map(it -> new SchoolView(it.id(), it.label(), it.goodFor())).toList(),
         advice.school().id(),
@@ -100,13 +98,13 @@ class TeachingController {
   }
 
   private Teach inOrder(Prepared prepared, long group, int minutes, Optional<String> school) {
-    boolean learned = prepared.stage() != Stage.NOT_STARTED && prepared.stage() != Stage.STARTED;
     School chosen =
         school
             .filter(it -> !it.isEmpty())
             .map(TeachView::school)
             .orElseGet(() ->
-                SchoolAdvice.of(prepared.lesson(), groups.get(group).level(), learned).school());
+                SchoolAdvice.of(prepared.lesson(), groups.get(group).level(), prepared.isLearned())
+                    .school());
     return Teach.of(prepared.lesson(), chosen, minutes);
   }
 

@@ -55,7 +55,13 @@ public class TeachingService {
   }
 
   /** A lesson with what it rests on. */
-  record Prepared(ReadDance read, Lesson lesson, Stage stage) {}
+  record Prepared(ReadDance read, Lesson lesson, Stage stage) {
+
+    /** Whether the group has been taught the dance to the end before. */
+    boolean isLearned() {
+      return stage != Stage.NOT_STARTED && stage != Stage.STARTED;
+    }
+  }
 
   Prepared prepare(long dance, long group) {
     ReadDance read = dances.danceable(dance);
