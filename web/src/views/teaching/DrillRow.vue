@@ -17,7 +17,6 @@ const emit = defineEmits<{
   change: [wanted: Wanted]
   move: [by: number]
   remove: []
-  drop: [from: number]
 }>()
 const PACES = [50, 60, 70, 80, 90, 100]
 const MODES: { value: Wanted['mode']; label: string }[] = [

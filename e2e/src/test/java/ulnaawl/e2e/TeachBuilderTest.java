@@ -70,6 +70,20 @@ public class TeachBuilderTest extends BrowserTest {
   }
 
   @Test
+  public void drillsAreDraggedAlongTheTimeline() {
+    Page page = signedIn("Ines Kallas");
+    page.navigate(at(teach(page, "Slate Roof")));
+    Locator drills = page.locator(".drill");
+    assertThat(drills.first()).containsText("Section 1 in words");
+    Locator.DragToOptions byTheTime = new Locator.DragToOptions().setSourcePosition(20, 40);
+    drills.first().dragTo(drills.nth(2), byTheTime.setTargetPosition(20, 30));
+    assertThat(drills.nth(2)).containsText("Section 1 in words");
+    assertThat(page.locator(".total")).containsText("your own order");
+    button(page, "Undo").click();
+    assertThat(drills.first()).containsText("Section 1 in words");
+  }
+
+  @Test
   public void sectionsFillUpAreMarkedAndSchoolsCompared() {
     Page page = signedIn("Ines Kallas");
     page.navigate(at(teach(page, "Old Postcards")));
