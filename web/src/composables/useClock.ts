@@ -12,6 +12,20 @@ export function provideClock(): Ref<ClockView> {
   return remembered
 }
 
+/**
+ * The same for a page on which one looks into the hall, where no wall begins at 12: it shows the
+ * room instead, and what was chosen elsewhere stays.
+ */
+export function provideHallClock(): Ref<ClockView> {
+  const chosen = provideClock()
+  const shown = computed({
+    get: () => (chosen.value === 'wall' ? 'room' : chosen.value),
+    set: (now) => (chosen.value = now),
+  })
+  provide(CHOSEN, shown)
+  return shown
+}
+
 export interface Clock {
   view: ComputedRef<ClockView>
   show: (facing: number, start?: number) => ShownFacing

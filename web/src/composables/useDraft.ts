@@ -27,10 +27,15 @@ export function useDraft(key: () => string, text: Ref<string>, saved: Ref<string
   }
 
   function discard() {
-    localStorage.removeItem(key())
     text.value = saved.value
+    forget()
+  }
+
+  /** What was written is safe elsewhere, or no longer wanted. */
+  function forget() {
+    localStorage.removeItem(key())
     restored.value = false
   }
 
-  return { restored, restore, discard }
+  return { restored, restore, discard, forget }
 }

@@ -1,9 +1,6 @@
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 
-const FEWEST = 4
-/** A longer pause begins anew, here as in the core. */
-const PAUSE_MS = 3500
 const MOST = 200
 
 /**
@@ -25,9 +22,8 @@ export function useTaps(printed: () => string) {
     }
     busy = true
     try {
-      reading.value = await ask(
-        api.POST('/api/songs/taps', { body: { millis: millis.value, printed: printed() || undefined } }),
-      )
+      const body = { millis: millis.value, printed: printed() || undefined }
+      reading.value = await ask(api.POST('/api/songs/taps', { body }))
       problem.value = ''
     } catch (e) {
       problem.value = (e as Error).message
@@ -41,14 +37,8 @@ export function useTaps(printed: () => string) {
 
   /** @param at when the finger came down, in milliseconds */
   function tap(at: number) {
-    const now = Math.round(at)
-    const last = millis.value[millis.value.length - 1]
-    if (last !== undefined && now - last > PAUSE_MS) {
-      millis.value = []
-      reading.value = undefined
-    }
-    millis.value = [...millis.value.slice(-MOST + 1), now]
-    if (millis.value.length >= FEWEST) void read()
+    millis.value = [...millis.value.slice(-MOST + 1), Math.round(at)]
+    void read()
   }
 
   function clear() {
@@ -56,6 +46,5 @@ export function useTaps(printed: () => string) {
     reading.value = undefined
   }
 
-  const more = computed(() => Math.max(0, FEWEST - millis.value.length))
-  return { millis, reading, problem, more, tap, clear }
+  return { millis, reading, problem, tap, clear }
 }

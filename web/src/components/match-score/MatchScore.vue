@@ -3,13 +3,12 @@ import type { Schemas } from '@/api/client'
 
 /** How well a dance and a song go together, with its reasons on demand. */
 defineProps<{ match: Schemas['MatchView'] }>()
-const USES: Record<string, string> = { DANCE: 'to dance', FASTER: 'a faster go', PRACTISE: 'to practise' }
 const RATES: Record<string, string> = { '1/2': 'at half its beats', '1': '', '2': 'at double its beats' }
 </script>
 
 <template>
   <span class="row match">
-    <span class="chip" :class="match.use">{{ USES[match.use] }}</span>
+    <span class="chip" :class="match.use">{{ match.useWords }}</span>
     <span class="number rate">
       {{ match.countsPerMinute }}
       <span class="quiet"

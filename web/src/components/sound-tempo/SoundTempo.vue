@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import { useSoundFile } from '@/composables/useSoundFile'
 import { minutesSeconds } from '@/domain/time'
 
 /** A sound file of this machine: its tempo is estimated, first beat and first step are set by ear. */
-const props = defineProps<{ countsPerMinute?: number }>()
-const emit = defineEmits<{ take: [bpm: string]; intro: [counts: number]; length: [seconds: number] }>()
+defineProps<{ introCounts?: number }>()
+const emit = defineEmits<{
+  take: [bpm: string]
+  intro: [counts: number]
+  length: [seconds: number]
+  marks: [firstBeat: number | undefined, firstStep: number | undefined]
+}>()
 const sound = useSoundFile()
 const { name, seconds, problem, listening, estimate, playing, position } = sound
 const beat = ref<number>()
@@ -18,11 +23,7 @@ function choose(event: Event) {
 }
 const label = (bpm: number) => String(Math.round(bpm * 10) / 10)
 const tenth = (at: number) => `${minutesSeconds(at)}.${Math.floor((at % 1) * 10)}`
-/** Counts from the first beat to the first step; a finger is off by less than half a count. */
-const intro = computed(() => {
-  if (beat.value === undefined || step.value === undefined || !props.countsPerMinute) return undefined
-  return Math.max(0, Math.round(((step.value - beat.value) * props.countsPerMinute) / 60))
-})
+watch([beat, step], () => emit('marks', beat.value, step.value))
 </script>
 
 <template>
@@ -77,9 +78,9 @@ const intro = computed(() => {
           {{ step === undefined ? '' : `· first step at ${tenth(step)}` }}
         </span>
       </div>
-      <p v-if="intro !== undefined">
-        That is an intro of <b>{{ intro }}</b> counts.
-        <el-button size="small" @click="emit('intro', intro)">take it</el-button>
+      <p v-if="introCounts !== undefined">
+        That is an intro of <b>{{ introCounts }}</b> counts.
+        <el-button size="small" @click="emit('intro', introCounts)">take it</el-button>
       </p>
       <p v-else-if="beat !== undefined && step !== undefined" class="quiet">
         Enter the bpm, and the counts between the two are told.

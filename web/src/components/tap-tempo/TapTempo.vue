@@ -5,7 +5,7 @@ import { useTaps } from '@/composables/useTaps'
 /** Tap along with a finger or the space bar. */
 const props = defineProps<{ printed: string; rate: string }>()
 const emit = defineEmits<{ take: [bpm: string]; rate: [rate: string] }>()
-const { millis, reading, problem, more, tap, clear } = useTaps(() => props.printed)
+const { millis, reading, problem, tap, clear } = useTaps(() => props.printed)
 const RATES: Record<string, string> = { '1/2': 'half', '1': 'as many as', '2': 'double' }
 
 function onKey(event: KeyboardEvent) {
@@ -31,9 +31,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <span>{{
           millis.length === 0
             ? 'here or on the space bar, with the music'
-            : more
-              ? `${more} more`
-              : 'the taps do not agree yet'
+            : reading?.more
+              ? `${reading.more} more`
+              : reading
+                ? 'the taps do not agree yet'
+                : '…'
         }}</span>
       </template>
     </button>

@@ -45,7 +45,7 @@ const says = computed(() => {
         <ClockSwitch v-model="view" small />
         <WallSelect v-if="view !== 'wall'" v-model="wall" :walls="reading.sequence" />
       </div>
-      <article class="sheet">
+      <article class="paper sheet">
         <header>
           <h1>{{ reading.title }}</h1>
           <p>
@@ -146,13 +146,6 @@ const says = computed(() => {
 
 <style scoped>
 .sheet {
-  background: #fff;
-  color: #14100f;
-  border: 1px solid var(--rule);
-  padding: 34px 40px;
-  max-width: 800px;
-  display: grid;
-  gap: 12px;
   font-size: 15px;
   line-height: 1.35;
 }
@@ -197,15 +190,7 @@ ul {
 }
 @media print {
   .sheet {
-    border: 0;
-    padding: 0;
-    max-width: none;
     font-size: 12px;
-  }
-}
-@media (max-width: 700px) {
-  .sheet {
-    padding: 14px;
   }
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
-import { computed, reactive, ref, watch } from 'vue'
-import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import MatchScore from '@/components/match-score/MatchScore.vue'
@@ -11,13 +11,14 @@ import PhraseBar from '@/components/phrase-bar/PhraseBar.vue'
 import SoundTempo from '@/components/sound-tempo/SoundTempo.vue'
 import TapTempo from '@/components/tap-tempo/TapTempo.vue'
 import { useDo } from '@/composables/useDo'
+import { useDraft } from '@/composables/useDraft'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
-import { phraseCounts } from '@/domain/phrases'
 import { minutesSeconds } from '@/domain/time'
 import SplitPanel from './SplitPanel.vue'
 
 type Draft = Schemas['SongDraft']
+const CHECK_AFTER_MS = 250
 const NEW: Draft = {
   title: '',
   artist: '',
@@ -39,11 +40,14 @@ const session = useSession()
 const { busy, run } = useDo()
 const id = computed(() => (route.params.id ? Number(route.params.id) : undefined))
 const draft = reactive<Draft>({ ...NEW })
-const saved = ref(JSON.stringify(NEW))
-const changed = computed(() => JSON.stringify(draft) !== saved.value)
-/** Work in progress is kept on this machine at once. */
-const draftKey = computed(() => `ulna-song-${id.value ?? 'new'}`)
-const restored = ref(false)
+/** What is entered, and what is safe, as texts: so a draft is kept as any other. */
+const entered = computed({
+  get: () => JSON.stringify({ ...draft, version: 0 }),
+  set: (text: string) => Object.assign(draft, JSON.parse(text), { version: draft.version }),
+})
+const saved = ref(entered.value)
+const changed = computed(() => entered.value !== saved.value)
+const kept = useDraft(() => `ulna-song-${id.value ?? 'new'}`, entered, saved)
 const allDances = ref(false)
 
 const { data, problem, loading, load } = useLoad(async () => {
@@ -74,13 +78,9 @@ function fill(card: Schemas['SongCard'] | undefined) {
         version: card.version,
       }
     : { ...NEW }
-  saved.value = JSON.stringify(now)
   Object.assign(draft, now)
-  const kept = localStorage.getItem(draftKey.value)
-  if (kept && session.isInstructor) {
-    Object.assign(draft, JSON.parse(kept), { version: now.version })
-    restored.value = changed.value
-  }
+  saved.value = entered.value
+  if (session.isInstructor) kept.restore()
 }
 
 watch(
@@ -91,20 +91,31 @@ watch(
   },
   { immediate: true },
 )
-watch(draft, () => {
-  if (!session.isInstructor) return
-  if (changed.value) localStorage.setItem(draftKey.value, JSON.stringify(draft))
-  else localStorage.removeItem(draftKey.value)
-})
-onBeforeRouteLeave(() => {
-  restored.value = false
-})
-
-function discard() {
-  localStorage.removeItem(draftKey.value)
-  restored.value = false
-  fill(data.value?.card)
-}
+/** What was marked by ear in a sound file, in seconds. */
+const marks = reactive<{ beat?: number; step?: number }>({})
+const reading = useLoad(() =>
+  ask(
+    api.POST('/api/songs/check', {
+      body: {
+        draft,
+        firstBeatMillis: marks.beat === undefined ? undefined : Math.round(marks.beat * 1000),
+        firstStepMillis: marks.step === undefined ? undefined : Math.round(marks.step * 1000),
+      },
+    }),
+  ),
+)
+let soon = 0
+watch(
+  [entered, marks],
+  () => {
+    window.clearTimeout(soon)
+    soon = window.setTimeout(reading.load, CHECK_AFTER_MS)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => window.clearTimeout(soon))
+const fault = (field: string) =>
+  changed.value ? reading.data.value?.faults.find((one) => one.field === field)?.message : undefined
 
 async function save() {
   let now: Schemas['SongCard'] | undefined
@@ -117,8 +128,7 @@ async function save() {
     )
   }, 'Saved.')
   if (!ok || !now) return
-  localStorage.removeItem(draftKey.value)
-  restored.value = false
+  kept.forget()
   if (own === undefined) {
     await router.replace(`/songs/${now.id}`)
   } else {
@@ -153,7 +163,7 @@ async function remove() {
     'Removed.',
   )
   if (gone) {
-    localStorage.removeItem(draftKey.value)
+    kept.forget()
     await router.push('/songs')
   }
 }
@@ -163,19 +173,6 @@ const RATES = [
   { value: '1', label: '1: a count to a beat' },
   { value: '2', label: '2: two counts to a beat' },
 ]
-const TIMES: Record<string, number> = { '1/2': 0.5, '1': 1, '2': 2 }
-const countsPerMinute = computed(() => {
-  const bpm = Number(draft.bpm.replace(',', '.'))
-  return bpm > 0 ? bpm * (TIMES[draft.rate] ?? 1) : undefined
-})
-const phrases = computed(() => {
-  const words = draft.phrases
-    .replace(/\s*[x×*]\s*/g, 'x')
-    .split(/[\s,;+|]+/)
-    .filter(Boolean)
-  return words.every((word) => /^\d{1,4}(x\d{1,3})?$/.test(word)) ? phraseCounts(words.join(' ')) : []
-})
-const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
 </script>
 
 <template>
@@ -187,30 +184,60 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
           <h1>{{ data.card?.title ?? 'New song' }}</h1>
           <p class="quiet">
             {{ data.card?.artist
-            }}<template v-if="countsPerMinute"> · danced at {{ countsPerMinute }} counts a minute</template>
+            }}<template v-if="reading.data.value?.countsPerMinute">
+              · danced at {{ reading.data.value.countsPerMinute }} counts a minute</template
+            >
           </p>
         </div>
-        <p v-if="restored" class="note">
+        <p v-if="kept.restored.value" class="note">
           This was entered here but not saved.
-          <button class="plain-button" type="button" @click="discard">Go back to the saved one</button>
+          <button class="plain-button" type="button" @click="kept.discard()">Go back to the saved one</button>
         </p>
         <div class="halves">
           <form class="card form" @submit.prevent="save">
             <fieldset :disabled="!session.isInstructor">
-              <label>title <el-input v-model="draft.title" name="title" maxlength="200" /></label>
-              <label>artist <el-input v-model="draft.artist" name="artist" maxlength="200" /></label>
+              <label
+                >title <el-input v-model="draft.title" name="title" maxlength="200" /><span
+                  v-if="fault('title')"
+                  class="fault"
+                  >{{ fault('title') }}</span
+                ></label
+              >
+              <label
+                >artist <el-input v-model="draft.artist" name="artist" maxlength="200" /><span
+                  v-if="fault('artist')"
+                  class="fault"
+                  >{{ fault('artist') }}</span
+                ></label
+              >
               <div class="pair">
-                <label>bpm, as printed <el-input v-model="draft.bpm" name="bpm" inputmode="decimal" /></label>
+                <label
+                  >bpm, as printed <el-input v-model="draft.bpm" name="bpm" inputmode="decimal" /><span
+                    v-if="fault('bpm')"
+                    class="fault"
+                    >{{ fault('bpm') }}</span
+                  ></label
+                >
                 <label>
                   count rate
                   <el-select v-model="draft.rate" aria-label="Count rate">
                     <el-option v-for="one in RATES" :key="one.value" v-bind="one" />
                   </el-select>
                 </label>
-                <label>length <el-input v-model="draft.length" name="length" placeholder="3:10" /></label>
                 <label
-                  >intro, in counts <el-input v-model="draft.intro" name="intro" inputmode="numeric"
-                /></label>
+                  >length <el-input v-model="draft.length" name="length" placeholder="3:10" /><span
+                    v-if="fault('length')"
+                    class="fault"
+                    >{{ fault('length') }}</span
+                  ></label
+                >
+                <label
+                  >intro, in counts <el-input v-model="draft.intro" name="intro" inputmode="numeric" /><span
+                    v-if="fault('intro')"
+                    class="fault"
+                    >{{ fault('intro') }}</span
+                  ></label
+                >
                 <label>
                   meter
                   <el-select v-model="draft.meter" aria-label="Meter">
@@ -218,17 +245,36 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
                     <el-option value="3/4" label="3/4, waltz" />
                   </el-select>
                 </label>
-                <label>style <el-input v-model="draft.style" name="style" maxlength="60" /></label>
+                <label
+                  >style <el-input v-model="draft.style" name="style" maxlength="60" /><span
+                    v-if="fault('style')"
+                    class="fault"
+                    >{{ fault('style') }}</span
+                  ></label
+                >
               </div>
               <label>
                 phrases: counts per phrase, after the intro
-                <el-input v-model="draft.phrases" name="phrases" placeholder="32 32 16 32, or 32x4" />
+                <el-input v-model="draft.phrases" name="phrases" placeholder="32 32 16 32, or 32x4" /><span
+                  v-if="fault('phrases')"
+                  class="fault"
+                  >{{ fault('phrases') }}</span
+                >
               </label>
-              <PhraseBar v-if="phrases.length" :counts="phrases" />
-              <p v-if="phrases.length" class="quiet number">{{ phrases.length }} phrases, {{ sum }} counts</p>
+              <template v-if="reading.data.value?.phrases.length">
+                <PhraseBar :counts="reading.data.value.phrases" />
+                <p class="quiet number">
+                  {{ reading.data.value.phrases.length }} phrases,
+                  {{ reading.data.value.phraseCounts }} counts
+                </p>
+              </template>
               <label
-                >where the club has it <el-input v-model="draft.kept" name="kept" maxlength="200"
-              /></label>
+                >where the club has it <el-input v-model="draft.kept" name="kept" maxlength="200" /><span
+                  v-if="fault('where')"
+                  class="fault"
+                  >{{ fault('where') }}</span
+                ></label
+              >
               <el-checkbox v-model="draft.explicitWords" label="explicit words: not for every hall" />
             </fieldset>
             <div v-if="session.isInstructor" class="row spread">
@@ -262,7 +308,13 @@ const sum = computed(() => phrases.value.reduce((all, one) => all + one, 0))
                 <div class="stack">
                   <h3>From a sound file</h3>
                   <SoundTempo
-                    :counts-per-minute="countsPerMinute"
+                    :intro-counts="reading.data.value?.introCounts"
+                    @marks="
+                      (beat, step) => {
+                        marks.beat = beat
+                        marks.step = step
+                      }
+                    "
                     @take="draft.bpm = $event"
                     @intro="draft.intro = String($event)"
                     @length="draft.length = minutesSeconds($event)"
@@ -362,6 +414,11 @@ label:not(.el-checkbox) {
 }
 .what {
   display: grid;
+}
+.fault {
+  color: var(--wrong);
+  font-size: 14px;
+  font-weight: 400;
 }
 .note {
   background: var(--brass-wash);

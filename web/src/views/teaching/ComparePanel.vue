@@ -25,7 +25,6 @@ const end = (sheet: Schemas['TeachSheet'], piece: number) =>
 const sections = computed(() =>
   props.sheet.pieces.map((piece, i) => ({ ...piece, i })).filter((one) => one.section),
 )
-const least = (sheet: Schemas['TeachSheet']) => Math.min(...sections.value.map((one) => end(sheet, one.i)))
 </script>
 
 <template>
@@ -59,8 +58,8 @@ const least = (sheet: Schemas['TeachSheet']) => Math.min(...sections.value.map((
             </tr>
             <tr>
               <th scope="row">least ready</th>
-              <td>{{ least(sheet) }} %</td>
-              <td>{{ least(data) }} %</td>
+              <td>{{ sheet.leastReady }} %</td>
+              <td>{{ data.leastReady }} %</td>
             </tr>
             <tr v-for="one in sections" :key="one.i">
               <th scope="row">{{ one.label }}</th>

@@ -68,10 +68,11 @@ function pause() {
   beat.stop()
 }
 
-/** A rung chosen by hand: the answers before it count no more, as if those below had been clean. */
+/** A rung chosen by hand: the answers before it count no more. */
 function go(to: number) {
   stand(to)
-  answers.value = Array.from({ length: rung.value }, (): Answer => 'CLEAN')
+  began.value = rung.value
+  answers.value = []
   suggestion.value = ''
 }
 
@@ -84,8 +85,9 @@ function stand(on: number) {
 }
 
 type Answer = 'CLEAN' | 'SHAKY' | 'LOST'
-/** The answers since the ladder was last climbed onto by hand. */
+/** The answers since a rung was last chosen by hand, and that rung. */
 const answers = ref<Answer[]>([])
+const began = ref(0)
 const suggestion = ref('')
 /** An answer is on its way to the server. */
 const following = ref(false)
@@ -99,7 +101,10 @@ async function answer(how: Answer) {
   try {
     const step = await ask(
       api.GET('/api/dances/{id}/run-through/next', {
-        params: { path: { id: id.value }, query: { group: group.value, answers: answers.value } },
+        params: {
+          path: { id: id.value },
+          query: { group: group.value, from: began.value, answers: answers.value },
+        },
         querySerializer: { array: { style: 'form', explode: false } },
       }),
     )

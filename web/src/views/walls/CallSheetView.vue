@@ -32,7 +32,7 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
         <el-button type="primary" @click="print">Print</el-button>
         <ClockSwitch v-model="view" small />
       </div>
-      <article class="sheet" :class="walls.length > 14 ? 'many' : 'few'">
+      <article class="paper sheet" :class="walls.length > 14 ? 'many' : 'few'">
         <header>
           <h1>{{ data.title }}: call sheet</h1>
           <p v-if="data.music">
@@ -108,13 +108,6 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
 
 <style scoped>
 .sheet {
-  background: #fff;
-  color: #14100f;
-  border: 1px solid var(--rule);
-  padding: 30px 36px;
-  max-width: 800px;
-  display: grid;
-  gap: 12px;
   --ink: #14100f;
   --ink-soft: #14100f;
   --board: #fff;
@@ -186,9 +179,6 @@ small {
 }
 @media print {
   .sheet {
-    border: 0;
-    padding: 0;
-    max-width: none;
     gap: 8px;
   }
   .many {
@@ -214,11 +204,6 @@ small {
   }
   tr {
     break-inside: avoid;
-  }
-}
-@media (max-width: 700px) {
-  .sheet {
-    padding: 12px;
   }
 }
 </style>

@@ -6,7 +6,6 @@ import PhraseBar from '@/components/phrase-bar/PhraseBar.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { clock } from '@/domain/facing'
-import { phraseCounts } from '@/domain/phrases'
 import { useTakeOver } from './useTakeOver'
 
 /** What keeps the walls on the song's phrases, and on which counts a restart is possible at all. */
@@ -37,8 +36,7 @@ watch(
   { immediate: true },
 )
 
-const off = (walls: Schemas['PhraseWall'][]) => walls.filter((wall) => wall.late > 0).map((wall) => wall.wall)
-const offNow = computed(() => off(data.value?.asWritten ?? []))
+const offNow = computed(() => data.value?.off ?? [])
 const sections = computed(() => {
   const all = new Map<number, Schemas['RestartCountView'][]>()
   for (const count of data.value?.counts ?? []) {
@@ -74,7 +72,7 @@ function take(plan: Schemas['PlanView']) {
         />
       </label>
       <el-button native-type="submit">Try</el-button>
-      <span v-if="walls.music?.listed && !data?.known" class="quiet">
+      <span v-if="walls.music?.listed && !data?.phraseCounts.length" class="quiet">
         Enter them for good on
         <RouterLink :to="`/songs/${walls.music.listed}`">the song’s page</RouterLink>.
       </span>
@@ -82,8 +80,8 @@ function take(plan: Schemas['PlanView']) {
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <PageState :loading problem="" :ready="!!data" @again="load">
       <template v-if="data">
-        <template v-if="data.known">
-          <PhraseBar :counts="phraseCounts(data.phrases)" />
+        <template v-if="data.phraseCounts.length">
+          <PhraseBar :counts="data.phraseCounts" />
           <p v-if="walls.phrased">
             A phrased dance keeps its own order; this only tells whether parts begin on phrases.
           </p>

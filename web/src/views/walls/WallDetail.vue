@@ -56,7 +56,7 @@ function onKey(event: KeyboardEvent) {
     <div class="parts">
       <section v-for="(part, i) in wall.parts" :key="i" class="part" :class="{ special: part.special }">
         <header>
-          <h3>{{ part.special ? part.what.replace(/^the /, '') : part.what }}</h3>
+          <h3>{{ part.what.replace(/^the /, '') }}</h3>
           <span class="quiet number"
             >{{ label(part.startFacing, start) }} → {{ label(part.endFacing, start) }}</span
           >
@@ -109,6 +109,9 @@ function onKey(event: KeyboardEvent) {
   border: 1px solid var(--rule);
   border-radius: var(--radius);
   padding: var(--space-2) var(--space-3);
+}
+h3::first-letter {
+  text-transform: uppercase;
 }
 .part.special {
   border: 2px solid var(--brass-mark);

@@ -4,7 +4,7 @@ import { api, ask, type Schemas } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { clockOf, provideClock } from '@/composables/useClock'
+import { clockOf, provideHallClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { minutesSeconds } from '@/domain/time'
@@ -18,9 +18,7 @@ const ASK_AGAIN_MS = 2000
 
 useWakeLock()
 const { id, query, link, data, problem, loading, load } = useWalls()
-const view = provideClock()
-// Somebody who looks into the hall sees the room, or the mirror of it.
-if (view.value === 'wall') view.value = 'room'
+const view = provideHallClock()
 const { label } = clockOf(view)
 
 const facing = ref<number>()
@@ -68,7 +66,6 @@ function clear() {
   figure.value = ''
 }
 const sections = computed(() => Array.from({ length: data.value?.sections ?? 0 }, (_, i) => i + 1))
-const startOf = (one: Schemas['CandidateView']) => one.startFacing
 const toggled = (now: number | undefined, wanted: number) => (now === wanted ? undefined : wanted)
 const at = (point: Schemas['PointView']) =>
   point.section > 0
@@ -168,16 +165,11 @@ const at = (point: Schemas['PointView']) =>
                   :class="{ first: i === 0 }"
                 >
                   <span class="wall number">{{ one.wall }}</span>
-                  <HallSign
-                    :facing="one.startFacing"
-                    :start="startOf(one)"
-                    :size="i === 0 ? 54 : 34"
-                    what="starts facing"
-                  />
+                  <HallSign :facing="one.startFacing" :size="i === 0 ? 54 : 34" what="starts facing" />
                   <div>
                     <p>
                       <b>Wall {{ one.wall }}</b
-                      >, from {{ label(one.startFacing, startOf(one)) }}
+                      >, from {{ label(one.startFacing) }}
                       <span v-if="one.beginsMillis != null" class="number"
                         >· {{ minutesSeconds(one.beginsMillis / 1000) }}</span
                       >
@@ -199,7 +191,7 @@ const at = (point: Schemas['PointView']) =>
               </ol>
             </template>
             <ClaimForm :dance="id" :optional="query.optional" />
-            <ClockSwitch v-model="view" small />
+            <ClockSwitch v-model="view" small in-hall />
           </div>
         </div>
       </template>

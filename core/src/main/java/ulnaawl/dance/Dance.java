@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
+import ulnaawl.music.Tempo;
 import ulnaawl.notation.Headers;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Phrase.RestartPhrase;
@@ -44,6 +45,13 @@ public record Dance(
     return headers().title();
   }
 
+  /** Counts a minute of its first song whose speed is known. */
+  public Optional<Tempo> countsPerMinute() {
+    return headers().songs().stream()
+        .flatMap(song -> song.value().countsPerMinute().stream())
+        .findFirst();
+  }
+
   /** The part that is danced first. */
   public Passage main() {
     return parts.getFirst();
@@ -52,6 +60,11 @@ public record Dance(
   /** Whether it has parts and a written order in place of one wall repeated. */
   public boolean isPhrased() {
     return order().isPresent() || parts.size() > 1;
+  }
+
+  /** Whether something in it is danced by some clubs only. */
+  public boolean hasOptional() {
+    return script.phrasing().stream().anyMatch(Phrase::optional);
   }
 
   /** The written order of parts and tags, where there is one. */

@@ -1,6 +1,7 @@
 package ulnaawl.dance;
 
 import java.util.List;
+import java.util.Optional;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
@@ -47,6 +48,13 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
   public Weight weightAfter(int counts) {
     List<Place> danced = between(0, counts);
     return danced.isEmpty() ? startWeight : danced.getLast().after();
+  }
+
+  /** The section that count {@code number} lies in; empty before the first and after the last. */
+  public Optional<Section> sectionAt(int number) {
+    return sections.stream()
+        .filter(section -> number > section.start() && number <= section.end())
+        .findFirst();
   }
 
   /**

@@ -5,12 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
-import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Place;
+import ulnaawl.dance.Travel;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
-import ulnaawl.floor.Spot;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Stated;
 
@@ -22,9 +21,6 @@ public final class LevelMeasure {
 
   private static final int POINTS_A_LEVEL = 10;
   private static final int HARDEST = 3;
-
-  /** Travel shorter than this many step lengths has no direction. */
-  private static final double NOTABLE = 0.5;
 
   private final Dance dance;
   private final LevelTable table;
@@ -66,7 +62,7 @@ public final class LevelMeasure {
     points += add("largest-turn", largest, "a turn of " + largest + "/8 in one figure");
     int tricks = (int) places.stream().filter(Place::isWithoutWeight).count();
     points += add("no-weight", tricks, tricks + " steps without weight");
-    int changes = directionChanges();
+    int changes = Travel.directionChanges(dance.main().places());
     points += add("direction-changes", changes, changes + " changes of direction");
     int restarts = walls(Phrase.RestartPhrase.class);
     points += add("restarts", restarts, restarts + (restarts == 1 ? " restart" : " restarts"));
@@ -74,12 +70,7 @@ public final class LevelMeasure {
     points += add("tags", tags, tags + (tags == 1 ? " tag or bridge" : " tags or bridges"));
     int parts = dance.isPhrased() ? dance.parts().size() : 1;
     points += add("parts", parts, parts + " parts in a written order");
-    int rate =
-        dance.headers().songs().stream()
-            .flatMap(song -> song.value().countsPerMinute().stream())
-            .findFirst()
-            .map(tempo -> tempo.milliBpm() / 1000)
-            .orElse(0);
+    int rate = dance.countsPerMinute().map(tempo -> tempo.milliBpm() / 1000).orElse(0);
     points += add("count-rate", rate, rate + " counts a minute");
     int halves = Echo.of(dance).stream().mapToInt(echo -> echo.isHalf() ? 1 : 2).sum();
     points += add("repetition", halves, halves + " half sections that repeat or mirror others");
@@ -122,27 +113,6 @@ public final class LevelMeasure {
   }
 
   /** Figures whose way over the floor leads back against that of the figure before. */
-  private int directionChanges() {
-    int changes = 0;
-    Spot before = Spot.ORIGIN;
-    Spot from = Spot.ORIGIN;
-    Spot at = Spot.ORIGIN;
-    int run = 0;
-    for (Footwork.After after : Footwork.of(dance.main().places())) {
-      if (after.place().run() != run) {
-        Spot way = at.minus(from);
-        if (way.x() * before.x() + way.y() * before.y() < -NOTABLE) {
-          changes++;
-        }
-        before = way.distance(Spot.ORIGIN) > NOTABLE ? way : before;
-        from = at;
-        run = after.place().run();
-      }
-      at = after.body();
-    }
-    return changes;
-  }
-
   private int syncopation() {
     long between = places.stream().filter(place -> !place.count().isWhole()).count();
     return places.isEmpty() ? 0 : (int) (between * 100 / places.size());

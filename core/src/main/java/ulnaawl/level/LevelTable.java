@@ -1,12 +1,9 @@
 package ulnaawl.level;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import ulnaawl.text.DataFile;
 
 /** The points that a property of a dance lifts its level by; read from data, a rule of thumb. */
 public final class LevelTable {
@@ -72,12 +69,7 @@ public final class LevelTable {
 
   /** The text of the shipped table, remarks included. */
   public static String standardText() {
-    try (InputStream in =
-        Objects.requireNonNull(LevelTable.class.getResourceAsStream("level-table.txt"))) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return DataFile.text(LevelTable.class, "level-table.txt");
   }
 
   private static Map<String, Rule> read(String data) {

@@ -52,7 +52,7 @@ public record SongWords(Map<SongField, String> words) {
     song.song().artist().ifPresent(it -> words.put(SongField.ARTIST, it));
     song.song().bpm().ifPresent(it -> words.put(SongField.BPM, it.label()));
     words.put(SongField.RATE, song.song().rate().label());
-    song.song().lengthSeconds().ifPresent(it -> words.put(SongField.LENGTH, time(it)));
+    song.song().lengthSeconds().ifPresent(it -> words.put(SongField.LENGTH, PlayTime.of(it)));
     song.intro().ifPresent(it -> words.put(SongField.INTRO, String.valueOf(it)));
     words.put(SongField.METER, song.meter() == Meter.THREE ? "3/4" : "4/4");
     song.style().ifPresent(it -> words.put(SongField.STYLE, it));
@@ -208,9 +208,5 @@ public record SongWords(Map<SongField, String> words) {
         yield Optional.empty();
       }
     };
-  }
-
-  private static String time(int seconds) {
-    return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
   }
 }

@@ -75,6 +75,11 @@ public record TapTempo(
     return reading(taps.length, placed);
   }
 
+  /** How many more taps there must be before they can be read; a pause begins anew. */
+  public static int missing(List<Long> millis) {
+    return Math.max(0, FEWEST - sinceLastPause(millis).length);
+  }
+
   private static Optional<TapTempo> reading(int all, List<double[]> placed) {
     double length = slope(placed);
     double milliBpm = 60_000_000.0 / length;
@@ -120,10 +125,7 @@ public record TapTempo(
         from = i;
       }
     }
-    return millis.subList(from, millis.size()).stream()
-        .mapToLong(Long::longValue)
-        .sorted()
-        .toArray();
+    return millis.subList(from, millis.size()).stream().mapToLong(Long::longValue).toArray();
   }
 
   private static double usualInterval(long[] taps) {

@@ -53,6 +53,11 @@ public record Tempo(int milliBpm) implements Comparable<Tempo> {
     return millis * milliBpm / MILLIS_TIMES_MILLI;
   }
 
+  /** The whole counts that are nearest to {@code millis} milliseconds. */
+  public long nearestCounts(long millis) {
+    return (millis * milliBpm + MILLIS_TIMES_MILLI / 2) / MILLIS_TIMES_MILLI;
+  }
+
   /** This speed at a share of itself, {@code percent} of 100; kept inside the understood range. */
   public Tempo atPercent(int percent) {
     long scaled = (long) milliBpm * percent / 100;

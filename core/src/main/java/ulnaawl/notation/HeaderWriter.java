@@ -6,6 +6,7 @@ import java.util.Optional;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Meter;
+import ulnaawl.music.PlayTime;
 import ulnaawl.music.Song;
 
 /** Writes the headers in their fixed order. */
@@ -59,8 +60,7 @@ final class HeaderWriter {
     if (song.rate() != CountRate.FULL) {
       text.append(" / count rate ").append(song.rate() == CountRate.HALF ? "1/2" : "2");
     }
-    song.lengthSeconds()
-        .ifPresent(length -> text.append(" / %d:%02d".formatted(length / 60, length % 60)));
+    song.lengthSeconds().ifPresent(length -> text.append(" / ").append(PlayTime.of(length)));
     return new Stated<>(text.toString(), stated.span());
   }
 }

@@ -10,6 +10,11 @@ public sealed interface Phrase {
 
   SourceSpan span();
 
+  /** Whether only some clubs dance it. */
+  default boolean optional() {
+    return false;
+  }
+
   /**
    * A tag after walls.
    *

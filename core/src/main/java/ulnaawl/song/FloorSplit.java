@@ -3,16 +3,15 @@ package ulnaawl.song;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Place;
+import ulnaawl.figure.Level;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Spot;
 import ulnaawl.music.Count;
-import ulnaawl.music.Song;
+import ulnaawl.music.ListedSong;
 import ulnaawl.wall.Moment;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
@@ -124,14 +123,16 @@ public record FloorSplit(
   private record Track(List<Spot> bodies, List<Facing> facings, List<Integer> walls) {}
 
   /**
-   * Compares two dances of the same meter.
+   * Compares two dances of the same meter, the song counted as it suits the first.
    *
+   * @param level the level of the first dance, stated or measured
    * @param song the music; without bpm and length both are danced for as many counts as four walls
    *     of the longer one
    */
-  public static FloorSplit of(Dance first, Dance second, Song song, OptionalInt intro) {
-    SequenceRequest request =
-        new SequenceRequest(Optional.of(song), OptionalInt.empty(), false, intro);
+  public static FloorSplit of(Dance first, Level level, Dance second, ListedSong song) {
+    ListedSong counted =
+        MusicMatch.of(first, level, song).map(match -> song.counted(match.rate())).orElse(song);
+    SequenceRequest request = SequenceRequest.of(counted, false);
     int counts =
         Math.min(
             MOST_COUNTS,

@@ -76,10 +76,7 @@ public record MusicMatch(
     if (song.meter() != dance.headers().meter() || song.song().bpm().isEmpty()) {
       return Optional.empty();
     }
-    Optional<Tempo> own =
-        dance.headers().songs().stream()
-            .flatMap(it -> it.value().countsPerMinute().stream())
-            .findFirst();
+    Optional<Tempo> own = dance.countsPerMinute();
     return bestRate(song.song(), own).flatMap(rate -> judge(dance, level, song, rate, own));
   }
 

@@ -1,6 +1,7 @@
 package ulnaawl.song;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -87,8 +88,8 @@ public final class RestartHelper {
     int wall = helper.dance.main().counts();
     PhraseFit asWritten = PhraseFit.of(helper.walls(text.dance(), request), phrases, wall);
     PhraseFit plain = PhraseFit.of(helper.walls(bare.dance(), request), phrases, wall);
-    boolean nothingToDo = !phrases.isKnown() || plain.isWhole() || text.dance().isPhrased();
-    return new Advice(asWritten, plain, nothingToDo ? List.of() : helper.plans(request), counts);
+    boolean settled = !phrases.isKnown() || plain.isWhole() || text.dance().isPhrased();
+    return new Advice(asWritten, plain, settled ? List.of() : helper.plans(request), counts);
   }
 
   private WallSequence walls(Dance of, SequenceRequest request) {
@@ -107,7 +108,7 @@ public final class RestartHelper {
     add(plans, "Tags only", List.of(), true, request);
     return plans.values().stream()
         .sorted(
-            java.util.Comparator.comparingInt((Plan it) -> it.fit().off().size())
+            Comparator.comparingInt((Plan it) -> it.fit().off().size())
                 .thenComparingInt(it -> it.exceptions().size()))
         .toList();
   }

@@ -2,7 +2,6 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.wall.Wall;
@@ -23,30 +22,64 @@ final class Drills {
     return lesson.sections().stream().map(Section::number).toList();
   }
 
-  /** Every number of sections may be the last. */
-  static List<Integer> everywhere(Lesson lesson) {
-    return IntStream.rangeClosed(1, lesson.sections().size()).boxed().toList();
+  /** What the group has been shown before, once more: part by part from the top. */
+  static List<Slot> reminder(Lesson lesson, List<Integer> known) {
+    return wholes(lesson, known).stream().map(it -> Slot.counts(it, LEARNING, 1, 3)).toList();
+  }
+
+  /** Sections of a part in a row; one alone is a section. */
+  private static Scope upTo(List<Integer> sections) {
+    return sections.size() == 1
+        ? new Scope.OneSection(sections.getFirst())
+        : new Scope.Run(sections.getFirst(), sections.getLast());
+  }
+
+  /** Every part as a whole, as far as some sections go. */
+  static List<Scope> wholes(Lesson lesson, List<Integer> sections) {
+    List<Scope> wholes = new ArrayList<>();
+    for (Passage part : lesson.dance().parts()) {
+      List<Integer> own =
+          part.sections().stream().map(Section::number).filter(sections::contains).toList();
+      if (!own.isEmpty()) {
+        wholes.add(upTo(own));
+      }
+    }
+    return wholes;
+  }
+
+  /** Every exception from its own wall, a few times. */
+  static List<Slot> exceptions(Lesson lesson, int most) {
+    return lesson.specials().stream().map(scope -> Slot.counts(scope, LEARNING, 1, most)).toList();
   }
 
   /** A section in words, then in counts; one that is marked gets a slow breakdown besides. */
   static List<Slot> shown(Lesson lesson, int section) {
+    return shown(lesson, section, 2);
+  }
+
+  /** The same with so many turns in counts at least. */
+  static List<Slot> shown(Lesson lesson, int section, int least) {
     Scope scope = new Scope.OneSection(section);
     List<Slot> slots = new ArrayList<>();
     slots.add(Slot.words(scope, 1, 3));
     if (lesson.learner().watchOuts().containsKey(section)) {
       slots.add(Slot.counts(scope, BREAKDOWN, 2, 4));
     }
-    slots.add(Slot.counts(scope, LEARNING, 2, 5));
+    slots.add(Slot.counts(scope, LEARNING, least, 5));
     return slots;
   }
 
   /** Sections in a row, as far as they belong to one part. */
   static List<Slot> run(Lesson lesson, int from, int to, int least, int most) {
+    return run(lesson, from, to, LEARNING, least, most);
+  }
+
+  static List<Slot> run(Lesson lesson, int from, int to, int percent, int least, int most) {
     Passage part = lesson.part(to);
     int first = Math.max(from, part.sections().getFirst().number());
     return first == to
         ? List.of()
-        : List.of(Slot.counts(new Scope.Run(first, to), LEARNING, least, most));
+        : List.of(Slot.counts(new Scope.Run(first, to), percent, least, most));
   }
 
   /**
@@ -75,7 +108,7 @@ final class Drills {
     if (back > 2) {
       slots.add(Slot.counts(new Scope.Walls(back, back), JOINING, 0, 2));
     }
-    lesson.specials().forEach(scope -> slots.add(Slot.counts(scope, LEARNING, 1, 4)));
+    slots.addAll(exceptions(lesson, 4));
     if (all > 2) {
       slots.add(Slot.counts(new Scope.Walls(1, all), NEARLY, 0, 1));
     }

@@ -143,7 +143,7 @@ final class Fit {
   }
 
   /** Every choice, one after the other. */
-  private int[] best(int limit) {
+  int[] best(int limit) {
     int[] now = slots.stream().mapToInt(Slot::least).toArray();
     int[] best = now.clone();
     Worth most = worth(now);
@@ -170,7 +170,7 @@ final class Fit {
     return false;
   }
 
-  private int[] greedy(int limit) {
+  int[] greedy(int limit) {
     int[] least = slots.stream().mapToInt(Slot::least).toArray();
     int[] best = least;
     Worth most = worth(least);

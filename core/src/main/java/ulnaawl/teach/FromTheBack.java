@@ -2,8 +2,6 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
-import ulnaawl.dance.Passage;
 
 /** The last section first, then the last two, and so on: each run ends on something known. */
 record FromTheBack() implements School {
@@ -29,29 +27,17 @@ record FromTheBack() implements School {
   }
 
   @Override
-  public List<Integer> stops(Lesson lesson) {
-    return IntStream.rangeClosed(1, lesson.sections().size()).boxed().toList();
-  }
-
-  @Override
   public List<Integer> order(Lesson lesson) {
     return Drills.inOrder(lesson).reversed();
   }
 
   @Override
-  public List<Slot> slots(Lesson lesson, int known, int upTo) {
-    List<Integer> order = order(lesson);
+  public List<Slot> news(Lesson lesson, int known, int upTo) {
     List<Slot> slots = new ArrayList<>();
-    for (int section : order.subList(0, upTo)) {
+    for (int section : order(lesson).subList(known, upTo)) {
       slots.addAll(Drills.shown(lesson, section));
-      Passage part = lesson.part(section);
-      int last = part.sections().getLast().number();
-      if (last > section) {
-        slots.add(Slot.counts(new Scope.Run(section, last), Drills.LEARNING, 1, 3));
-      }
-    }
-    if (upTo == order.size()) {
-      slots.addAll(Drills.closing(lesson));
+      int last = lesson.part(section).sections().getLast().number();
+      slots.addAll(Drills.run(lesson, section, last, 1, 3));
     }
     return slots;
   }

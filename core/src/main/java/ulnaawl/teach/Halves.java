@@ -33,43 +33,38 @@ record Halves() implements School {
   }
 
   @Override
-  public List<Integer> order(Lesson lesson) {
-    return Drills.inOrder(lesson);
-  }
-
-  @Override
-  public List<Slot> slots(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, int known, int upTo) {
     List<Integer> order = order(lesson);
     int half = half(lesson);
     List<Slot> slots = new ArrayList<>();
-    int first = order.getFirst();
-    if (known > 0) {
-      slots.addAll(Drills.run(lesson, first, order.get(known - 1), 1, 3));
-    }
     for (int i = known; i < upTo; i++) {
       int section = order.get(i);
       slots.addAll(Drills.shown(lesson, section));
       if (i + 1 == half) {
-        slots.addAll(loop(lesson, first, section));
+        slots.addAll(loop(lesson, order.getFirst(), section));
       } else if (i + 1 == upTo) {
         slots.addAll(loop(lesson, order.get(Math.min(half, i)), section));
-        if (upTo == order.size() && !lesson.dance().isPhrased()) {
-          slots.add(Slot.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
-        }
       }
     }
-    if (upTo == order.size()) {
-      slots.addAll(Drills.closing(lesson));
+    return slots;
+  }
+
+  @Override
+  public List<Slot> closing(Lesson lesson) {
+    List<Slot> slots = new ArrayList<>();
+    if (!lesson.dance().isPhrased()) {
+      slots.add(Slot.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
     }
+    slots.addAll(Drills.closing(lesson));
     return slots;
   }
 
   /** A half, slowly and then as a clean loop. */
   private static List<Slot> loop(Lesson lesson, int from, int to) {
     List<Slot> slots = new ArrayList<>();
-    for (Slot slot : Drills.run(lesson, from, to, 1, 2)) {
-      slots.add(Slot.counts(slot.scope(), Drills.BREAKDOWN, 1, 2));
-      slots.add(Slot.counts(slot.scope(), Drills.JOINING, 2, 4));
+    for (Slot slow : Drills.run(lesson, from, to, Drills.BREAKDOWN, 1, 2)) {
+      slots.add(slow);
+      slots.add(Slot.counts(slow.scope(), Drills.JOINING, 2, 4));
     }
     return slots;
   }

@@ -24,10 +24,14 @@ public record LadderWalk(int rung, boolean done, Optional<String> suggestion) {
     LOST
   }
 
-  /** Follows the answers, the first one first. */
-  public static LadderWalk after(TempoLadder ladder, List<Answer> answers) {
+  /**
+   * Follows the answers, the first one first.
+   *
+   * @param from the rung of the first answer, from 0; one above the ladder is its top
+   */
+  public static LadderWalk after(TempoLadder ladder, int from, List<Answer> answers) {
     int last = ladder.percents().size() - 1;
-    int rung = 0;
+    int rung = Math.clamp(from, 0, last);
     int shakyInRow = 0;
     boolean done = false;
     int[] failed = new int[last + 1];

@@ -139,6 +139,11 @@ public final class Lesson {
     return java.util.Objects.requireNonNull(loads.get(section.number()));
   }
 
+  /** How hard its hardest section is, in tenths of a plain count. */
+  public int hardest() {
+    return loads.values().stream().mapToInt(Load::tenths).max().orElse(0);
+  }
+
   /** Everything that has to be learned, in teaching order. */
   public List<Piece> pieces() {
     return List.copyOf(pieces.keySet());
@@ -168,11 +173,8 @@ public final class Lesson {
   }
 
   /** The full count rate: the song's, or the usual one. */
-  Tempo rate() {
-    return dance.headers().songs().stream()
-        .flatMap(song -> song.value().countsPerMinute().stream())
-        .findFirst()
-        .orElse(TeachPace.USUAL_RATE);
+  public Tempo rate() {
+    return dance.countsPerMinute().orElse(TeachPace.USUAL_RATE);
   }
 
   /** Whether a scope is one of this dance. */

@@ -10,11 +10,10 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.Travel;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
-import ulnaawl.figure.Placement;
 import ulnaawl.figure.WeightEffect;
-import ulnaawl.music.Tempo;
 
 /**
  * How hard a section is to learn for a group, in tenths of a plain count: eight walking counts are
@@ -97,12 +96,13 @@ public record Load(int tenths, List<Part> parts) {
     sum.add(eighths, "turn", "eighths of a turn");
     int free = (int) places.stream().filter(Place::isWithoutWeight).count();
     sum.add(free, "no-weight", "touches, kicks and the like without weight");
-    sum.add(changes(places), "direction", "changes of direction");
+    sum.add(Travel.directionChanges(places), "direction", "changes of direction");
     for (Figure figure : news(section, book, met)) {
       int more = figure.level().ordinal() * Table.LOAD.get("new-level");
       sum.put("new: " + figure.call(), Table.LOAD.get("new-figure") + more);
     }
-    rate(dance)
+    dance
+        .countsPerMinute()
         .ifPresent(rate -> {
           int over = Math.max(0, (rate.milliBpm() - CALM) / 1000);
           sum.percent(
@@ -157,33 +157,11 @@ public record Load(int tenths, List<Part> parts) {
         .toList();
   }
 
-  private static Optional<Tempo> rate(Dance dance) {
-    return dance.headers().songs().stream()
-        .flatMap(song -> song.value().countsPerMinute().stream())
-        .findFirst();
-  }
-
   private static Optional<Echo> echo(List<Echo> echoes, Section section) {
     return echoes.stream().filter(echo -> echo.section().number() == section.number()).findFirst();
   }
 
   private static boolean isStill(Place place) {
     return place.action().effect() == WeightEffect.STILL;
-  }
-
-  /** How often the way that the feet travel changes. */
-  private static int changes(List<Place> places) {
-    int changes = 0;
-    Placement last = Placement.IN_PLACE;
-    for (Place place : places) {
-      Placement now = place.placement();
-      boolean travels =
-          !place.isWithoutWeight() && now != Placement.IN_PLACE && now != Placement.TOGETHER;
-      if (travels) {
-        changes += last != Placement.IN_PLACE && last != now ? 1 : 0;
-        last = now;
-      }
-    }
-    return changes;
   }
 }

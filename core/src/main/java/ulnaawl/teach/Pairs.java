@@ -30,31 +30,19 @@ record Pairs() implements School {
   }
 
   @Override
-  public List<Integer> order(Lesson lesson) {
-    return Drills.inOrder(lesson);
-  }
-
-  @Override
-  public List<Slot> slots(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, int known, int upTo) {
     List<Integer> order = order(lesson);
-    int first = order.getFirst();
     List<Slot> slots = new ArrayList<>();
-    if (known > 0) {
-      slots.addAll(Drills.run(lesson, first, order.get(known - 1), 1, 3));
-    }
     for (int i = known; i < upTo; i++) {
       int section = order.get(i);
       slots.addAll(Drills.shown(lesson, section));
       boolean closes = i % 2 == 1 || i + 1 == upTo;
       if (closes && i > 0) {
         slots.addAll(Drills.run(lesson, section - 1, section, 1, 4));
-        if (i > 1) {
-          slots.addAll(Drills.run(lesson, first, section, 1, 3));
-        }
       }
-    }
-    if (upTo == order.size()) {
-      slots.addAll(Drills.closing(lesson));
+      if (closes && i > 1) {
+        slots.addAll(Drills.run(lesson, order.getFirst(), section, 1, 3));
+      }
     }
     return slots;
   }

@@ -2,7 +2,6 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
-import ulnaawl.dance.Passage;
 
 /** Each section once more in words and counts, then whole walls and the exceptions. */
 record Reminder() implements School {
@@ -33,25 +32,20 @@ record Reminder() implements School {
   }
 
   @Override
-  public List<Integer> order(Lesson lesson) {
-    return Drills.inOrder(lesson);
-  }
-
-  @Override
-  public List<Slot> slots(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, int known, int upTo) {
     List<Slot> slots = new ArrayList<>();
     for (int section : order(lesson)) {
       slots.add(Slot.words(new Scope.OneSection(section), 1, 2));
       slots.add(Slot.counts(new Scope.OneSection(section), Drills.LEARNING, 1, 3));
     }
-    for (Passage part : lesson.dance().parts()) {
-      if (part.sections().size() > 1) {
-        int from = part.sections().getFirst().number();
-        int to = part.sections().getLast().number();
-        slots.add(Slot.counts(new Scope.Run(from, to), Drills.LEARNING, 1, 3));
-      }
+    for (Scope whole : Drills.wholes(lesson, order(lesson))) {
+      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 3));
     }
-    lesson.specials().forEach(scope -> slots.add(Slot.counts(scope, Drills.LEARNING, 1, 2)));
     return slots;
+  }
+
+  @Override
+  public List<Slot> closing(Lesson lesson) {
+    return Drills.exceptions(lesson, 2);
   }
 }

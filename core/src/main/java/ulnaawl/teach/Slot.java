@@ -20,6 +20,22 @@ public record Slot(Scope scope, Mode mode, int percent, int least, int most) {
     }
   }
 
+  /** A drill that somebody put in: from once up to what makes sense for its length. */
+  public static Slot open(Scope scope, Mode mode, int percent) {
+    int most =
+        switch (scope) {
+          case Scope.Walls _ -> 2;
+          case Scope.Run _, Scope.Option _ -> 4;
+          default -> 5;
+        };
+    return new Slot(scope, mode, percent, 1, most);
+  }
+
+  /** A drill whose repetitions stay. */
+  public static Slot locked(Scope scope, Mode mode, int percent, int repetitions) {
+    return new Slot(scope, mode, percent, repetitions, repetitions);
+  }
+
   static Slot words(Scope scope, int least, int most) {
     return new Slot(scope, Mode.WORDS, 100, least, most);
   }

@@ -1,6 +1,7 @@
 package ulnaawl.teach;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Section;
+import ulnaawl.music.PlayTime;
 
 /** Puts a teach together. */
 public final class TeachBuilder {
@@ -83,7 +85,8 @@ public final class TeachBuilder {
     List<String> reasons = new ArrayList<>();
     reasons.add("Your own order; the repetitions that are not locked fit the minutes.");
     if (over > 0) {
-      reasons.add("It takes " + clock(over) + " more than the " + minutes + " minutes there are.");
+      reasons.add(
+          "It takes " + PlayTime.of(over) + " more than the " + minutes + " minutes there are.");
     }
     List<Integer> missing =
         Drills.inOrder(lesson).stream().filter(it -> !shown.contains(it)).toList();
@@ -100,13 +103,8 @@ public final class TeachBuilder {
       int reaches,
       Optional<String> rest,
       List<String> reasons) {
-    Practice practice = lesson.before();
-    List<Integer> before = Teach.readiness(lesson, practice);
-    List<List<Integer>> steps = new ArrayList<>();
-    for (Drill drill : drills) {
-      practice = practice.with(lesson, drill);
-      steps.add(Teach.readiness(lesson, practice));
-    }
+    List<List<Integer>> steps =
+        practised(drills).stream().map(it -> Teach.readiness(lesson, it)).toList();
     return new Teach(
         school,
         drills,
@@ -114,11 +112,22 @@ public final class TeachBuilder {
         reaches,
         lesson.sections().size(),
         lesson.pieces(),
-        before,
+        Teach.readiness(lesson, lesson.before()),
         steps,
         lesson.pieces().stream().map(piece -> exposures(piece, drills)).toList(),
         rest,
         reasons);
+  }
+
+  /** What has been practised after each drill. */
+  private List<Practice> practised(List<Drill> drills) {
+    List<Practice> all = new ArrayList<>();
+    Practice practice = lesson.before();
+    for (Drill drill : drills) {
+      practice = practice.with(lesson, drill);
+      all.add(practice);
+    }
+    return all;
   }
 
   /** How often a piece is danced in each way, in the order in which the ways come. */
@@ -217,25 +226,21 @@ public final class TeachBuilder {
         "The shortest teach "
             + (reaches == lesson.sections().size() ? "of it all" : "so far")
             + " takes "
-            + clock(shortest)
+            + PlayTime.of(shortest)
             + "; "
-            + clock(Math.max(0, seconds - shortest))
+            + PlayTime.of(Math.max(0, seconds - shortest))
             + " more went to what was least ready.");
     if (shortest > minutes * 60) {
       reasons.add("Not even this fits into " + minutes + " minutes.");
     }
     int left = minutes * 60 - seconds;
     if (left >= 60 && reaches == lesson.sections().size()) {
-      reasons.add(clock(left) + " are left for a run-through from slow to full speed.");
+      reasons.add(PlayTime.of(left) + " are left for a run-through from slow to full speed.");
     }
-    Practice practice = lesson.before();
-    for (Drill drill : drills) {
-      practice = practice.with(lesson, drill);
-    }
-    Practice end = practice;
+    Practice end = practised(drills).getLast();
     target.stream()
         .filter(Piece.Steps.class::isInstance)
-        .min(java.util.Comparator.comparingInt(piece -> end.readiness(lesson, piece)))
+        .min(Comparator.comparingInt(piece -> end.readiness(lesson, piece)))
         .ifPresent(piece ->
             reasons.add(
                 "Least ready by the end: "
@@ -244,9 +249,5 @@ public final class TeachBuilder {
                     + end.readiness(lesson, piece) / 10
                     + " %."));
     return reasons;
-  }
-
-  private static String clock(int seconds) {
-    return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
   }
 }

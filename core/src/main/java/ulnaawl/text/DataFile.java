@@ -33,7 +33,8 @@ public final class DataFile {
     return List.copyOf(rows);
   }
 
-  private static String text(Class<?> owner, String file) {
+  /** The whole text of a file beside a class. */
+  public static String text(Class<?> owner, String file) {
     try (InputStream in = Objects.requireNonNull(owner.getResourceAsStream(file), file)) {
       return new String(in.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException e) {

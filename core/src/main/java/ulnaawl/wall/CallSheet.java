@@ -34,6 +34,16 @@ public record CallSheet(List<Line> lines) {
     lines = List.copyOf(lines);
   }
 
+  /**
+   * The first call for something that begins after so many counts since the first step, or later.
+   */
+  public Optional<Call> next(int danced) {
+    return lines.stream()
+        .flatMap(line -> line.calls().stream())
+        .filter(call -> call.startCount() >= danced)
+        .findFirst();
+  }
+
   /** A wall with what is to be called on it, in order of time. */
   public record Line(Wall wall, List<Call> calls) {
     public Line {
@@ -177,10 +187,9 @@ public record CallSheet(List<Line> lines) {
   /** Counts of the wall before the section in which the changed steps begin. */
   private static int sectionStart(Dance dance, Wall wall, List<Place> changed) {
     int first = changed.getFirst().at().number();
-    return dance.part(wall.part()).stream()
-        .flatMap(part -> part.sections().stream())
-        .filter(section -> first > section.start() && first <= section.end())
-        .findFirst()
+    return dance
+        .part(wall.part())
+        .flatMap(part -> part.sectionAt(first))
         .map(Section::start)
         .orElse(0);
   }

@@ -29,10 +29,19 @@ public record SequenceRequest(
     this(song, walls, optional, OptionalInt.empty());
   }
 
-  /** With a song of the club's list, its own intro where it is known. */
+  /** With a song of the club's list and its own intro; where that is not known, without one. */
   public static SequenceRequest of(ListedSong song, boolean optional) {
     return new SequenceRequest(
-        Optional.of(song.song()), OptionalInt.empty(), optional, song.intro());
+        Optional.of(song.song()),
+        OptionalInt.empty(),
+        optional,
+        OptionalInt.of(song.intro().orElse(0)));
+  }
+
+  /** With a song of the dance's own sheet: the sheet's intro counts, else what the list knows. */
+  public static SequenceRequest ofSheet(Dance dance, ListedSong song, boolean optional) {
+    OptionalInt intro = dance.headers().intro().isPresent() ? OptionalInt.empty() : song.intro();
+    return new SequenceRequest(Optional.of(song.song()), OptionalInt.empty(), optional, intro);
   }
 
   /** With the dance's first song, as long as it holds, without what is optional. */

@@ -44,4 +44,13 @@ public record SongClock(Optional<Tempo> tempo, int intro, OptionalLong songMilli
     long all = tempo.get().countsIn(songMillis.getAsLong());
     return OptionalInt.of((int) Math.max(0, all - intro));
   }
+
+  /**
+   * Counts of a wall and the tags after it that the music holds; all where its end is not known.
+   */
+  public int held(Wall wall) {
+    int all = wall.counts() + wall.tagCounts();
+    OptionalInt counts = counts();
+    return counts.isPresent() ? Math.clamp(counts.getAsInt() - wall.startCount(), 0, all) : all;
+  }
 }

@@ -58,10 +58,7 @@ public record WallPoint(int wall, int count, int section, int sectionCount, Stri
     if (extra) {
       return Optional.empty();
     }
-    return dance.part(wall.part()).stream()
-        .flatMap(part -> part.sections().stream())
-        .filter(section -> inPassage > section.start() && inPassage <= section.end())
-        .findFirst();
+    return dance.part(wall.part()).flatMap(part -> part.sectionAt(inPassage));
   }
 
   /** The figure that holds count {@code number}: the last one that has begun by then. */

@@ -63,7 +63,7 @@ public class OtherMusicTest {
   /** By hand: who dances the same steps stays where they stood, 110 cm beside, 120 cm behind. */
   @Test
   public void aDanceBesideItselfKeepsItsDistance() {
-    FloorSplit split = FloorSplit.of(LANTERNS, LANTERNS, song(112).song(), OptionalInt.of(16));
+    FloorSplit split = FloorSplit.of(LANTERNS, Level.BEGINNER, LANTERNS, song(112));
     assertEquals(split.sameFacing(), 100);
     assertEquals(split.verdict(), FloorSplit.Verdict.GOOD);
     assertEquals(split.arrangements().getFirst().nearestCentimetres(), 120);
@@ -77,7 +77,7 @@ public class OtherMusicTest {
    */
   @Test
   public void oppositeTurnsAreSeenWallByWall() {
-    FloorSplit split = FloorSplit.of(PLAIN, plain("L"), song(112).song(), OptionalInt.of(0));
+    FloorSplit split = FloorSplit.of(PLAIN, Level.BEGINNER, plain("L"), song(112));
     assertEquals(split.walls().get(0).otherFacing().clock(), "12");
     assertEquals(split.walls().get(1).facing().clock(), "3");
     assertEquals(split.walls().get(1).otherFacing().clock(), "9");
@@ -101,7 +101,7 @@ public class OtherMusicTest {
         Dances.dance(
             "title: Walker\nstart: weight L\nsection\n1-8  walk R L R L R L R L\n"
                 + "section\n1-8  walk R L R L R L R L back\n");
-    FloorSplit split = FloorSplit.of(walker, still, song(112).song(), OptionalInt.of(0));
+    FloorSplit split = FloorSplit.of(walker, Level.BEGINNER, still, song(112));
     assertEquals(split.verdict(), FloorSplit.Verdict.GOOD);
     for (FloorSplit.Arrangement stand : split.arrangements()) {
       boolean walkedInto = stand.how() == FloorSplit.How.FRONT;

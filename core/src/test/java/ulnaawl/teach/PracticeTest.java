@@ -116,6 +116,7 @@ public class PracticeTest {
             .rung(),
         0);
     assertEquals(walk(ladder, LadderWalk.Answer.CLEAN, LadderWalk.Answer.LOST).rung(), 0);
+    assertEquals(LadderWalk.after(ladder, 2, List.of(LadderWalk.Answer.LOST)).rung(), 1);
     LadderWalk top =
         walk(
             ladder,
@@ -142,7 +143,7 @@ public class PracticeTest {
   }
 
   private static LadderWalk walk(TempoLadder ladder, LadderWalk.Answer... answers) {
-    return LadderWalk.after(ladder, List.of(answers));
+    return LadderWalk.after(ladder, 0, List.of(answers));
   }
 
   @Test

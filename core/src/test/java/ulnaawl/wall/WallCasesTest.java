@@ -12,6 +12,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import ulnaawl.Dances;
+import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
 
 /**
@@ -45,6 +46,24 @@ public class WallCasesTest {
         sequence.walls().stream().map(wall -> wall.startFacing().hours()).toList(), starts, id);
     checkEvents(node.path("tagFacings"), sequence, WallEvent.Kind.TAG);
     checkEvents(node.path("restartFacings"), sequence, WallEvent.Kind.RESTART);
+  }
+
+  /** Said of any wall, the facing of the case is true and the other seven are not. */
+  @Test(dataProvider = "cases")
+  public void claimsAreJudgedByTheCase(String id, JsonNode node) {
+    Dance dance = Dances.dance(stepText(node));
+    JsonNode starts = node.get("startFacings");
+    for (int wall = 1; wall <= starts.size(); wall++) {
+      double hours = starts.get(wall - 1).asDouble();
+      for (int eighths = 0; eighths < 8; eighths++) {
+        Facing facing = new Facing(eighths);
+        FacingClaim.Answer answer =
+            new FacingClaim(FacingClaim.What.START, wall, facing).check(dance, true);
+        boolean so = answer.truth() == FacingClaim.Truth.YES;
+        assertEquals(so, facing.hours() == hours, id + " wall " + wall + " at " + facing.clock());
+        assertTrue(!answer.why().isEmpty());
+      }
+    }
   }
 
   @Test

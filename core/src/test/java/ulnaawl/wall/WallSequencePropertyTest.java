@@ -5,10 +5,12 @@ import static org.quicktheories.generators.SourceDSL.longs;
 import static org.testng.Assert.assertEquals;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
@@ -263,6 +265,7 @@ public class WallSequencePropertyTest {
     assertEquals(seen, plain.seen, plan.text());
     assertEquals(facings, plain.facings, plan.text());
     for (Wall wall : sequence.walls()) {
+      sections(wall, plain, plan);
       for (WallEvent event : wall.events()) {
         int from = event.startCount();
         int to = from + event.counts();
@@ -270,6 +273,28 @@ public class WallSequencePropertyTest {
         assertEquals(event.to().eighths(), at(plain, to), plan.text());
       }
     }
+  }
+
+  /** Its sections, tags and bridges lie end to end, and face as the simulation does. */
+  private static void sections(Wall wall, Simulation plain, Plan plan) {
+    int danced = wall.startCount();
+    int figures = 0;
+    Set<Integer> begun = new HashSet<>();
+    for (DancedSection section : DancedSection.of(wall)) {
+      assertEquals(section.start(), danced - wall.startCount(), plan.text());
+      assertEquals(section.startFacing().eighths(), at(plain, danced), plan.text());
+      int first = section.figures().getFirst().counts().getFirst().number();
+      boolean goesOn = !section.special() && begun.contains(section.section());
+      // After a bridge inside a section its counts go on.
+      assertEquals(first > 1, goesOn, section.what() + plan.text());
+      begun.add(section.section());
+      danced += section.counts();
+      assertEquals(section.endFacing().eighths(), at(plain, danced), plan.text());
+      assertEquals(section.special(), section.section() == 0);
+      figures += section.figures().stream().mapToInt(it -> it.moments().size()).sum();
+    }
+    assertEquals(danced, wall.startCount() + wall.counts() + wall.tagCounts(), plan.text());
+    assertEquals(figures, Moment.of(wall).size(), plan.text());
   }
 
   private static int at(Simulation plain, int danced) {

@@ -20,6 +20,7 @@ import ulnaawl.dance.Variation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
+import ulnaawl.music.PlayTime;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
@@ -107,8 +108,7 @@ public final class SheetPdf {
     song.countsPerMinute()
         .map(Tempo::label)
         .ifPresent(rate -> words.append(", ").append(rate).append(" counts a minute"));
-    song.lengthSeconds()
-        .ifPresent(length -> words.append(", %d:%02d".formatted(length / 60, length % 60)));
+    song.lengthSeconds().ifPresent(length -> words.append(", ").append(PlayTime.of(length)));
     return words.toString();
   }
 
@@ -172,10 +172,7 @@ public final class SheetPdf {
       table.addCell(
           cell(
               wall.startMillis().isPresent()
-                  ? "%d:%02d"
-                      .formatted(
-                          wall.startMillis().getAsLong() / 60_000,
-                          wall.startMillis().getAsLong() / 1000 % 60)
+                  ? PlayTime.of((int) (wall.startMillis().getAsLong() / 1000))
                   : "",
               false));
       table.addCell(

@@ -14,6 +14,7 @@ import org.openpdf.text.pdf.PdfPCell;
 import org.openpdf.text.pdf.PdfPCellEvent;
 import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfWriter;
+import ulnaawl.music.PlayTime;
 import ulnaawl.teach.Drill;
 import ulnaawl.teach.Mode;
 import ulnaawl.teach.Scope;
@@ -68,7 +69,7 @@ public final class TeachPdf {
                 + " minutes"
                 + school
                 + "; it takes "
-                + clock(teach.seconds())
+                + PlayTime.of(teach.seconds())
                 + ". Facings on the room clock.",
             fonts.text()));
     teach.rest().ifPresent(rest -> document.add(new Paragraph(rest, fonts.heading())));
@@ -86,7 +87,7 @@ public final class TeachPdf {
   }
 
   private void row(PdfPTable table, int start, Drill drill) {
-    PdfPCell time = cell(new Phrase(clock(start), large));
+    PdfPCell time = cell(new Phrase(PlayTime.of(start), large));
     PdfPCell facing = cell(new Phrase(" ", large));
     facing.setCellEvent(new Hall(drill.startFacing().eighths()));
     PdfPCell what = cell(new Phrase(head(drill), large));
@@ -131,10 +132,6 @@ public final class TeachPdf {
     cell.setMinimumHeight(Hall.SIZE + 7);
     cell.setVerticalAlignment(Element.ALIGN_TOP);
     return cell;
-  }
-
-  private static String clock(int seconds) {
-    return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
   }
 
   /** The hall from above, its front thick at the top, and a wedge that points where one faces. */

@@ -34,6 +34,7 @@ public class AccessTest extends ServerTest {
           "post /api/writing/order",
           "post /api/writing/hall",
           "post /api/songs/taps",
+          "post /api/songs/check",
           "post /api/dances/{id}/teach",
           "post /api/dances/{id}/teach/pdf",
           "post /api/dances/{id}/teach/time",

@@ -102,6 +102,28 @@ public class SongsTest extends ServerTest {
     assertEquals(taps.get("rate").asString(), "1/2", "120 counts to 240 printed beats");
     JsonNode few = coInstructor().post("/api/songs/taps", Client.json("{'millis':[0,500]}")).body();
     assertFalse(few.has("bpm"));
+    assertEquals(few.get("more").asInt(), 2);
+  }
+
+  /** By hand: 126 beats at half are 63 counts; 16 of them last 15.24 s. */
+  @Test
+  public void anEntryIsReadWhileItIsTyped() {
+    String typed =
+        "{'draft':"
+            + draft("Test", "126", 0)
+                .replace("\"rate\":\"1\"", "\"rate\":\"1/2\"")
+                .replace('"', '\'')
+            + ",'firstBeatMillis':400,'firstStepMillis':15700}";
+    JsonNode reading = coInstructor().post("/api/songs/check", Client.json(typed)).body();
+    assertEquals(reading.get("countsPerMinute").asString(), "63");
+    assertEquals(reading.get("introCounts").asInt(), 16);
+    assertEquals(reading.get("phraseCounts").asInt(), 128);
+    JsonNode faults =
+        coInstructor()
+            .post("/api/songs/check", Client.json(typed.replace("'126'", "'quick'")))
+            .body()
+            .get("faults");
+    assertEquals(faults.at("/0/field").asString(), "bpm");
   }
 
   /** By hand: see the core's test of the call sheet of the same dance. */
@@ -115,6 +137,8 @@ public class SongsTest extends ServerTest {
     assertEquals(walls.at("/walls/1/calls/0/words").asString(), "Tag Lull");
     assertEquals(walls.at("/walls/1/calls/0/callMillis").asLong(), 41_786);
     assertEquals(walls.at("/walls/4/calls/0/begins").asLong(), 86_786);
+    assertEquals(
+        walls.at("/walls/4/parts/1/figures/3/counts").asString(), "7", "changed, in its section");
     assertEquals(walls.at("/walls/4/parts").size(), 2, "a restart after 16: two sections");
     for (JsonNode wall : walls.get("walls")) {
       assertEquals(wall.path("late").asInt(0), 0, "on its song's phrases: " + wall);

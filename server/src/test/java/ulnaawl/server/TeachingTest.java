@@ -146,6 +146,8 @@ public class TeachingTest extends ServerTest {
     assertEquals(tomas.get(address + "/cues?percent=10&group=" + group).status(), 422);
     String next = address + "/run-through/next?answers=";
     assertEquals(tomas.get(next + "CLEAN").body().get("rung").asInt(), 1);
+    assertEquals(
+        tomas.get(address + "/run-through/next?from=2&answers=LOST").body().get("rung").asInt(), 1);
     JsonNode stuck = tomas.get(next + "LOST,LOST,LOST").body();
     assertEquals(stuck.get("rung").asInt(), 0);
     assertTrue(stuck.get("suggestion").asString().contains("in words"));

@@ -243,7 +243,7 @@ class ClassController {
               line.changedBy().orElse(null),
               line.changedAt().orElse(null),
               orders
-                  .expected(line, group.id(), known)
+                  .expected(line, group, known)
                   .map(e -> new ExpectedView(e.happened(), e.sections(), e.allSections()))
                   .orElse(null)));
       start += line.minutes();

@@ -16,10 +16,7 @@ import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.teaching.TeachingService;
-import ulnaawl.teach.Lesson;
-import ulnaawl.teach.SchoolAdvice;
 import ulnaawl.teach.Teach;
-import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.TeachLength;
 
 /** Lets the core plan classes from the club's dances and a group's record. */
@@ -100,24 +97,18 @@ class RunningOrders {
   record Expected(Happened happened, int sections, int allSections) {}
 
   /** What a line with a dance will have been, as the group stands on that day. */
-  Optional<Expected> expected(LineRow line, long group, List<Standings.Known> known) {
+  Optional<Expected> expected(LineRow line, GroupRow group, List<Standings.Known> known) {
     return line.dance()
         .flatMap(dance -> known.stream().filter(one -> one.row().id() == dance).findFirst())
         .filter(one -> one.dance().isSound())
         .map(one -> expected(line, group, one, Standings.figuresMet(known)));
   }
 
-  private Expected expected(LineRow line, long group, Standings.Known one, Set<String> met) {
+  private Expected expected(LineRow line, GroupRow group, Standings.Known one, Set<String> met) {
     int all = one.dance().sections();
     return switch (line.kind()) {
       case TEACH -> {
-        Lesson lesson =
-            teaching.lesson(one.row().id(), group, one.dance(), Optional.of(one.standing()), met);
-        Teach teach =
-            Teach.of(
-                lesson,
-                SchoolAdvice.of(lesson, one.dance().level().level(), false).school(),
-                Math.clamp(line.minutes(), 1, TeachBuilder.MOST_MINUTES));
+        Teach teach = teaching.proposed(group, one, met, line.minutes());
         yield teach.reaches() == all
             ? new Expected(Happened.TAUGHT, all, all)
             : new Expected(Happened.INTRODUCED, teach.reaches(), all);

@@ -5,7 +5,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
+import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
+import ulnaawl.notation.Stated;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Severity;
 import ulnaawl.text.SourceText;
@@ -27,6 +29,11 @@ public record ReadDance(
   public boolean isSound() {
     return diagnostics.stream().noneMatch(d -> d.severity() == Severity.ERROR)
         && dance.main().counts() > 0;
+  }
+
+  /** The level that its sheet states, else the measured one. */
+  public Level usualLevel() {
+    return dance.headers().level().map(Stated::value).orElse(level.level());
   }
 
   /** Names of the figures in it. */

@@ -112,11 +112,7 @@ class RepertoireController {
         read.dance().isPhrased(),
         read.isSound(),
         headers.songs().stream().findFirst().map(song -> song.value().title()).orElse(null),
-        headers.songs().stream()
-            .flatMap(song -> song.value().countsPerMinute().stream())
-            .findFirst()
-            .map(Tempo::label)
-            .orElse(null),
+        read.dance().countsPerMinute().map(Tempo::label).orElse(null),
         headers.style().map(Stated::value).orElse(null),
         read.figures().stream().sorted().toList(),
         knownBy);

@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.Dance;
-import ulnaawl.figure.Level;
 import ulnaawl.music.ListedSong;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
@@ -52,7 +50,7 @@ class MusicController {
     List<SongForDance> found = new ArrayList<>();
     for (SongRow row : songs.all()) {
       boolean own = isOwn(read.dance(), row.song());
-      MusicMatch.of(read.dance(), level(read), row.song())
+      MusicMatch.of(read.dance(), read.usualLevel(), row.song())
           .ifPresent(match ->
               found.add(
                   new SongForDance(
@@ -75,7 +73,7 @@ class MusicController {
             new DanceForSong(
                 it.id(),
                 it.read().dance().title(),
-                level(it.read()).label(),
+                it.read().usualLevel().label(),
                 it.own(),
                 MatchView.of(it.match())))
         .limit(MOST)
@@ -89,7 +87,7 @@ class MusicController {
     ReadDance first = dances.danceable(dance);
     return matching(song).stream()
         .filter(it -> it.id() != dance)
-        .filter(it -> level(it.read()) != level(first))
+        .filter(it -> it.read().usualLevel() != first.usualLevel())
         .limit(MOST)
         .map(it -> card(song, first, it))
         .sorted(
@@ -106,34 +104,25 @@ class MusicController {
     if (one.dance().headers().meter() != other.dance().headers().meter()) {
       throw Problem.rejected("One of the two is a waltz and the other is not.");
     }
-    return SplitView.of(one.dance().title(), other.dance().title(), split(song, one, other));
+    return SplitView.of(
+        one.dance().title(),
+        other.dance().title(),
+        FloorSplit.of(one.dance(), one.usualLevel(), other.dance(), song.song()));
   }
 
   private SplitCard card(SongRow song, ReadDance first, Matching other) {
-    FloorSplit split = split(song, first, other.read());
+    FloorSplit split =
+        FloorSplit.of(first.dance(), first.usualLevel(), other.read().dance(), song.song());
     FloorSplit.Arrangement best = split.arrangements().getFirst();
     return new SplitCard(
         other.id(),
         other.read().dance().title(),
-        level(other.read()).label(),
+        other.read().usualLevel().label(),
         split.verdict().words(),
         best.extraCentimetres(),
         best.nearestCentimetres(),
         best.how().words(),
         split.sameFacing());
-  }
-
-  /** Both are danced at the way of counting that suits the first. */
-  private static FloorSplit split(SongRow row, ReadDance first, ReadDance second) {
-    ListedSong counted =
-        MusicMatch.of(first.dance(), level(first), row.song())
-            .map(match -> row.song().counted(match.rate()))
-            .orElse(row.song());
-    return FloorSplit.of(
-        first.dance(),
-        second.dance(),
-        counted.song(),
-        counted.intro().isPresent() ? counted.intro() : OptionalInt.of(0));
   }
 
   private record Matching(long id, ReadDance read, boolean own, MusicMatch match) {}
@@ -144,7 +133,7 @@ class MusicController {
     for (DanceRow row : dances.all()) {
       ReadDance read = reader.read(row.stepText());
       if (read.isSound()) {
-        Optional<MusicMatch> match = MusicMatch.of(read.dance(), level(read), song.song());
+        Optional<MusicMatch> match = MusicMatch.of(read.dance(), read.usualLevel(), song.song());
         match.ifPresent(
             it -> found.add(new Matching(row.id(), read, isOwn(read.dance(), song.song()), it)));
       }
@@ -158,10 +147,5 @@ class MusicController {
   private static boolean isOwn(Dance dance, ListedSong song) {
     return dance.headers().songs().stream()
         .anyMatch(stated -> ListedSong.key(stated.value()).equals(song.key()));
-  }
-
-  /** The level that the sheet states, else the one that is measured. */
-  private static Level level(ReadDance read) {
-    return read.dance().headers().level().map(it -> it.value()).orElse(read.level().level());
   }
 }

@@ -13,6 +13,7 @@ final class MusicView {
   /** How a dance and a song go together. */
   record MatchView(
       String use,
+      String useWords,
       String rate,
       String countsPerMinute,
       @Nullable Integer percentOfOwn,
@@ -22,6 +23,7 @@ final class MusicView {
     static MatchView of(MusicMatch match) {
       return new MatchView(
           match.use().name(),
+          match.use().words(),
           match.rate().label(),
           match.countsPerMinute().label(),
           match.percentOfOwn().isPresent()

@@ -26,6 +26,8 @@ import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.songs.SongView.SongCard;
 import ulnaawl.server.songs.SongView.SongDraft;
 import ulnaawl.server.songs.SongView.SongFile;
+import ulnaawl.server.songs.SongView.SongReading;
+import ulnaawl.server.songs.SongView.SongToCheck;
 import ulnaawl.server.songs.SongView.TapView;
 import ulnaawl.server.songs.SongView.Taps;
 
@@ -89,9 +91,16 @@ class SongController {
 
   @PostMapping("/taps")
   TapView taps(@Valid @RequestBody Taps taps) {
-    return TapTempo.of(taps.millis().stream().sorted().toList())
+    List<Long> millis = taps.millis().stream().sorted().toList();
+    return TapTempo.of(millis)
         .map(read -> TapView.of(read, taps.rate(read)))
-        .orElseGet(TapView::none);
+        .orElseGet(() -> TapView.none(millis));
+  }
+
+  /** What an entry says so far, while it is typed; nothing is kept. */
+  @PostMapping("/check")
+  SongReading check(@Valid @RequestBody SongToCheck check) {
+    return SongReading.of(check);
   }
 
   private List<ListedSong> list() {

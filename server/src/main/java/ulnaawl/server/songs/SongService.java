@@ -59,7 +59,7 @@ public class SongService {
   SongRow add(SongWords words, SignedIn me) {
     ListedSong song = read(words);
     refuseTwin(song, 0);
-    if (store.all().size() >= SongList.MOST) {
+    if (store.count() >= SongList.MOST) {
       throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
     }
     long id = store.add(song, me.name(), today.moment());

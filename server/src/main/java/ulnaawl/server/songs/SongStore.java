@@ -31,6 +31,10 @@ class SongStore {
     return database.selectFrom(SONG).orderBy(SONG.SONG_KEY, SONG.ID).fetch(SongStore::row);
   }
 
+  int count() {
+    return database.fetchCount(SONG);
+  }
+
   Optional<SongRow> find(long id) {
     return database.selectFrom(SONG).where(SONG.ID.eq(id)).fetchOptional(SongStore::row);
   }

@@ -1,5 +1,7 @@
 package ulnaawl.server.songs;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
@@ -12,6 +14,7 @@ import ulnaawl.music.CountRate;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.Meter;
 import ulnaawl.music.SongField;
+import ulnaawl.music.SongPhrases;
 import ulnaawl.music.SongWords;
 import ulnaawl.music.TapTempo;
 import ulnaawl.music.Tempo;
@@ -96,6 +99,54 @@ final class SongView {
     }
   }
 
+  /**
+   * A song that is being entered, and what was marked by ear in its sound file.
+   *
+   * @param firstBeatMillis when its counting begins
+   * @param firstStepMillis when the dance begins
+   */
+  record SongToCheck(
+      @NotNull @Valid SongDraft draft,
+      @Nullable @Min(0) Long firstBeatMillis,
+      @Nullable @Min(0) Long firstStepMillis) {}
+
+  /** Why a field cannot be taken. */
+  record FieldFault(String field, String message) {}
+
+  /**
+   * What an entry says so far.
+   *
+   * @param countsPerMinute as danced, where the bpm is known
+   * @param phrases counts of each phrase
+   * @param introCounts counts between what was marked
+   */
+  record SongReading(
+      List<FieldFault> faults,
+      @Nullable String countsPerMinute,
+      List<Integer> phrases,
+      int phraseCounts,
+      @Nullable Long introCounts) {
+
+    static SongReading of(SongToCheck check) {
+      SongWords.Read read = check.draft().words().read();
+      Optional<ListedSong> song = read.song();
+      Optional<Tempo> counts = song.flatMap(it -> it.song().countsPerMinute());
+      SongPhrases phrases = song.map(ListedSong::phrases).orElse(SongPhrases.UNKNOWN);
+      Long beat = check.firstBeatMillis();
+      Long step = check.firstStepMillis();
+      return new SongReading(
+          read.faults().stream()
+              .map(it -> new FieldFault(it.field().label(), it.message()))
+              .toList(),
+          counts.map(Tempo::label).orElse(null),
+          phrases.counts(),
+          phrases.total(),
+          beat == null || step == null
+              ? null
+              : counts.map(it -> it.nearestCounts(Math.max(0, step - beat))).orElse(null));
+    }
+  }
+
   /** A list to import: the text of a CSV or XSPF file. */
   record SongFile(@NotNull @Size(max = MOST_CHARACTERS) String text, boolean keep) {}
 
@@ -126,9 +177,11 @@ final class SongView {
   /**
    * The tempo of taps; empty fields while there are too few.
    *
+   * @param more taps that are still needed
    * @param rate how the printed beats are counted, if these taps are the counts
    */
   record TapView(
+      int more,
       @Nullable String bpm,
       @Nullable String half,
       @Nullable String twice,
@@ -142,6 +195,7 @@ final class SongView {
 
     static TapView of(TapTempo taps, Optional<CountRate> rate) {
       return new TapView(
+          0,
           tenth(taps.tempo().milliBpm()),
           tenth(taps.tempo().milliBpm() / 2),
           tenth(taps.tempo().milliBpm() * 2),
@@ -154,8 +208,8 @@ final class SongView {
           rate.map(CountRate::label).orElse(null));
     }
 
-    static TapView none() {
-      return new TapView(null, null, null, 0, 0, 0, 0, 0, null, null);
+    static TapView none(List<Long> millis) {
+      return new TapView(TapTempo.missing(millis), null, null, null, 0, 0, 0, 0, 0, null, null);
     }
 
     /** Tenths of a beat a minute; a finger tells no more. */

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Stage;
 import ulnaawl.music.Tempo;
-import ulnaawl.notation.Stated;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
@@ -47,7 +46,7 @@ class RunThroughController {
   /** Where the class stands on the ladder after its answers. */
   record LadderView(int rung, boolean done, @Nullable String suggestion) {}
 
-  private record Ladder(ReadDance read, Optional<Tempo> rate, TempoLadder ladder, boolean known) {}
+  private record Ladder(ReadDance read, boolean rateKnown, TempoLadder ladder, boolean known) {}
 
   @GetMapping
   RunThroughView runThrough(
@@ -66,31 +65,28 @@ class RunThroughController {
         id,
         ladder.read().dance(),
         WallSequence.of(ladder.read().dance(), request),
-        ladder.rate().isPresent(),
+        ladder.rateKnown(),
         ladder.ladder(),
         ladder.known());
   }
 
-  /** The next rung after answers: {@code answers=CLEAN,SHAKY}, the first one first. */
+  /** The next rung after answers that began on a rung: {@code from=1&answers=CLEAN,SHAKY}. */
   @GetMapping("/next")
   LadderView next(
       @PathVariable long id,
       @RequestParam Optional<Long> group,
+      @RequestParam(defaultValue = "0") int from,
       @RequestParam(defaultValue = "") List<LadderWalk.Answer> answers) {
     if (answers.size() > MOST_ANSWERS) {
       throw Problem.rejected("Up to " + MOST_ANSWERS + " answers are followed.");
     }
-    LadderWalk walk = LadderWalk.after(ladder(id, group).ladder(), answers);
+    LadderWalk walk = LadderWalk.after(ladder(id, group).ladder(), from, answers);
     return new LadderView(walk.rung(), walk.done(), walk.suggestion().orElse(null));
   }
 
   private Ladder ladder(long id, Optional<Long> group) {
     ReadDance read = dances.danceable(id);
-    Optional<Tempo> rate =
-        read.dance().headers().songs().stream()
-            .map(Stated::value)
-            .flatMap(song -> song.countsPerMinute().stream())
-            .findFirst();
+    Optional<Tempo> rate = read.dance().countsPerMinute();
     Optional<Prepared> prepared = group.map(one -> teaching.prepare(id, one));
     boolean known = prepared.map(it -> it.stage() == Stage.KNOWN).orElse(false);
     FigureBook book = reader.book();
@@ -98,12 +94,7 @@ class RunThroughController {
         prepared
             .map(Prepared::lesson)
             .orElseGet(() -> new Lesson(read.dance(), book, Learner.fresh(TeachPace.LIVE)));
-    int hardest =
-        lesson.sections().stream()
-            .mapToInt(section -> lesson.load(section).tenths())
-            .max()
-            .orElse(0);
-    return new Ladder(
-        read, rate, TempoLadder.of(rate.orElse(TeachPace.USUAL_RATE), known, hardest), known);
+    TempoLadder ladder = TempoLadder.of(rate.orElse(TeachPace.USUAL_RATE), known, lesson.hardest());
+    return new Ladder(read, rate.isPresent(), ladder, known);
   }
 }

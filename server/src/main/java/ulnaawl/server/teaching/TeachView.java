@@ -12,12 +12,15 @@ import ulnaawl.server.platform.Problem;
 import ulnaawl.teach.Drill;
 import ulnaawl.teach.Exposure;
 import ulnaawl.teach.Lesson;
+import ulnaawl.teach.Load;
 import ulnaawl.teach.Mode;
 import ulnaawl.teach.Piece;
 import ulnaawl.teach.School;
 import ulnaawl.teach.Scope;
 import ulnaawl.teach.Slot;
 import ulnaawl.teach.Teach;
+import ulnaawl.teach.TeachBuilder;
+import ulnaawl.teach.TempoLadder;
 
 /** What is sent of a teach; facings are on the room clock, readiness in percent. */
 final class TeachView {
@@ -111,6 +114,7 @@ final class TeachView {
       int seconds,
       int reaches,
       int sections,
+      int leastReady,
       int classPercent,
       int timesTaken,
       @Nullable String rest,
@@ -136,28 +140,22 @@ final class TeachView {
   record WantedDrill(
       @NotNull @Valid ScopeView scope,
       @NotNull Mode mode,
-      @Min(50) @Max(100) int percent,
+      @Min(TempoLadder.LOWEST) @Max(100) int percent,
       @Min(1) @Max(Slot.MOST) int repetitions,
       boolean locked) {
 
     Slot slot() {
-      int most =
-          switch (scope.kind()) {
-            case WALLS -> 2;
-            case RUN, OPTION -> 4;
-            default -> 5;
-          };
       return locked
-          ? new Slot(scope.scope(), mode, percent, repetitions, repetitions)
-          : new Slot(scope.scope(), mode, percent, 1, most);
+          ? Slot.locked(scope.scope(), mode, percent, repetitions)
+          : Slot.open(scope.scope(), mode, percent);
     }
   }
 
   /** Drills in somebody's own order. */
   record WantedTeach(
       long group,
-      @Min(1) @Max(240) int minutes,
-      @NotNull @Size(min = 1, max = 200) List<@Valid WantedDrill> drills) {}
+      @Min(1) @Max(TeachBuilder.MOST_MINUTES) int minutes,
+      @NotNull @Size(min = 1, max = TeachBuilder.MOST_DRILLS) List<@Valid WantedDrill> drills) {}
 
   static TeachSheet sheet(
       long dance,
@@ -203,6 +201,7 @@ final class TeachView {
         teach.seconds(),
         teach.reaches(),
         teach.sections(),
+        percent(teach.leastSection()),
         lesson.learner().pace().classPercent(),
         timesTaken,
         teach.rest().orElse(null),
@@ -213,8 +212,7 @@ final class TeachView {
 
   private static PieceView piece(Lesson lesson, Piece piece, int before, List<String> danced) {
     if (piece instanceof Piece.Steps it) {
-      var section = lesson.sections().get(it.section() - 1);
-      var load = lesson.load(section);
+      Load load = lesson.load(lesson.sections().get(it.section() - 1));
       return new PieceView(
           piece.label(), true, load.plainCounts(), load.reasons(), percent(before), danced);
     }

@@ -26,7 +26,6 @@ import ulnaawl.dance.Section;
 import ulnaawl.formats.TeachPdf;
 import ulnaawl.music.Tempo;
 import ulnaawl.server.groups.GroupRow;
-import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.teaching.TeachView.AddableView;
@@ -44,7 +43,6 @@ import ulnaawl.teach.School;
 import ulnaawl.teach.SchoolAdvice;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
-import ulnaawl.teach.TeachPace;
 
 /** The teach of a dance for a group. */
 @RestController
@@ -52,11 +50,9 @@ import ulnaawl.teach.TeachPace;
 class TeachingController {
 
   private final TeachingService teaching;
-  private final GroupService groups;
 
-  TeachingController(TeachingService teaching, GroupService groups) {
+  TeachingController(TeachingService teaching) {
     this.teaching = teaching;
-    this.groups = groups;
   }
 
   /** A note on a section; blank for a mark without one. */
@@ -74,8 +70,7 @@ class TeachingController {
   @GetMapping("/teach/options")
   TeachOptions options(@PathVariable long id, @RequestParam long group) {
     Prepared prepared = teaching.prepare(id, group);
-    GroupRow row = groups.get(group);
-    SchoolAdvice advice = SchoolAdvice.of(prepared.lesson(), row.level(), prepared.isLearned());
+    SchoolAdvice advice = prepared.advice();
     return new TeachOptions(
         School.all().stream().map(it -> new SchoolView(it.id(), it.label(), it.goodFor())).toList(),
         advice.school().id(),
@@ -94,25 +89,19 @@ class TeachingController {
       @RequestParam Optional<String> school) {
     check(minutes);
     Prepared prepared = teaching.prepare(id, group);
-    return sheet(id, group, minutes, prepared, inOrder(prepared, group, minutes, school));
-  }
-
-  private Teach inOrder(Prepared prepared, long group, int minutes, Optional<String> school) {
     School chosen =
         school
             .filter(it -> !it.isEmpty())
             .map(TeachView::school)
-            .orElseGet(() ->
-                SchoolAdvice.of(prepared.lesson(), groups.get(group).level(), prepared.isLearned())
-                    .school());
-    return Teach.of(prepared.lesson(), chosen, minutes);
+            .orElseGet(() -> prepared.advice().school());
+    return sheet(id, minutes, prepared, Teach.of(prepared.lesson(), chosen, minutes));
   }
 
   /** Drills in somebody's own order; the repetitions that are not locked fit the minutes. */
   @PostMapping("/teach")
   TeachSheet fit(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
     Prepared prepared = teaching.prepare(id, wanted.group());
-    return sheet(id, wanted.group(), wanted.minutes(), prepared, asWanted(prepared, wanted));
+    return sheet(id, wanted.minutes(), prepared, asWanted(prepared, wanted));
   }
 
   private static Teach asWanted(Prepared prepared, WantedTeach wanted) {
@@ -130,7 +119,7 @@ class TeachingController {
   ResponseEntity<byte[]> pdf(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
     Prepared prepared = teaching.prepare(id, wanted.group());
     Teach teach = asWanted(prepared, wanted);
-    String group = groups.get(wanted.group()).name();
+    String group = prepared.group().name();
     ContentDisposition name =
         ContentDisposition.attachment()
             .filename(prepared.read().dance().title() + ", teach.pdf", StandardCharsets.UTF_8)
@@ -140,15 +129,10 @@ class TeachingController {
         .body(TeachPdf.write(prepared.read().dance().title(), group, wanted.minutes(), teach));
   }
 
-  private TeachSheet sheet(long id, long group, int minutes, Prepared prepared, Teach teach) {
-    return TeachView.sheet(
-        id,
-        group,
-        groups.get(group).name(),
-        minutes,
-        teaching.timesTaken(group),
-        prepared.lesson(),
-        teach);
+  private TeachSheet sheet(long id, int minutes, Prepared prepared, Teach teach) {
+    GroupRow group = prepared.group();
+    int taken = teaching.timesTaken(group.id());
+    return TeachView.sheet(id, group.id(), group.name(), minutes, taken, prepared.lesson(), teach);
   }
 
   /** What is called in each section at a pace. */
@@ -162,12 +146,7 @@ class TeachingController {
       throw Problem.rejected("A pace lies between 50 and 100 % of full speed.");
     }
     Lesson lesson = teaching.prepare(id, group).lesson();
-    Tempo rate =
-        lesson.dance().headers().songs().stream()
-            .flatMap(song -> song.value().countsPerMinute().stream())
-            .findFirst()
-            .orElse(TeachPace.USUAL_RATE)
-            .atPercent(percent);
+    Tempo rate = lesson.rate().atPercent(percent);
     List<SectionCues> all = new ArrayList<>();
     for (Section section : lesson.sections()) {
       all.add(

@@ -3,7 +3,6 @@ package ulnaawl.server.teaching;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -13,6 +12,7 @@ import ulnaawl.learning.Standing;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.platform.Change;
@@ -21,13 +21,15 @@ import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.teach.Learner;
 import ulnaawl.teach.Lesson;
+import ulnaawl.teach.School;
+import ulnaawl.teach.SchoolAdvice;
+import ulnaawl.teach.Teach;
+import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.TeachPace;
 
 /** Lessons for groups: what they bring along, what colleagues warn of, how fast they learn. */
 @Service
 public class TeachingService {
-
-  private static final int LONGEST_MINUTES = 240;
 
   private final DanceService dances;
   private final DanceReader reader;
@@ -55,60 +57,44 @@ public class TeachingService {
   }
 
   /** A lesson with what it rests on. */
-  record Prepared(ReadDance read, Lesson lesson, Stage stage) {
+  record Prepared(ReadDance read, Lesson lesson, Stage stage, GroupRow group) {
 
-    /** Whether the group has been taught the dance to the end before. */
-    boolean isLearned() {
-      return stage != Stage.NOT_STARTED && stage != Stage.STARTED;
+    /** The school that suits the group and the dance. */
+    SchoolAdvice advice() {
+      return SchoolAdvice.of(lesson, group.level(), stage.isLearned());
     }
   }
 
   Prepared prepare(long dance, long group) {
     ReadDance read = dances.danceable(dance);
-    groups.get(group);
+    GroupRow row = groups.get(group);
     List<Standings.Known> known = standings.of(group, today.date());
-    Optional<Standing> standing =
-        known.stream()
-            .filter(one -> one.row().id() == dance)
-            .map(Standings.Known::standing)
-            .findFirst();
-    return new Prepared(
-        read,
-        lesson(dance, group, read, standing, Standings.figuresMet(known)),
-        standing.map(Standing::stage).orElse(Stage.NOT_STARTED));
+    Standings.Known own =
+        known.stream().filter(one -> one.row().id() == dance).findFirst().orElseThrow();
+    Stage stage = own.standing().stage();
+    return new Prepared(read, lesson(row, own, Standings.figuresMet(known)), stage, row);
   }
 
-  /** A lesson for a group that stands so, and has met these figures. */
-  public Lesson lesson(
-      long dance, long group, ReadDance read, Optional<Standing> standing, Set<String> met) {
+  /** The teach that a line of a class stands for: as the proposed school lays it out. */
+  public Teach proposed(GroupRow group, Standings.Known own, Set<String> met, int minutes) {
+    Lesson lesson = lesson(group, own, met);
+    boolean learned = own.standing().stage().isLearned();
+    School school = SchoolAdvice.of(lesson, group.level(), learned).school();
+    return Teach.of(lesson, school, Math.clamp(minutes, 1, TeachBuilder.MOST_MINUTES));
+  }
+
+  private Lesson lesson(GroupRow group, Standings.Known own, Set<String> met) {
     Map<Integer, String> watchOuts = new HashMap<>();
-    store.watchOuts(dance).forEach(it -> watchOuts.put(it.section(), it.note()));
-    Stage stage = standing.map(Standing::stage).orElse(Stage.NOT_STARTED);
-    int sections = stage == Stage.STARTED ? standing.map(Standing::sections).orElse(0) : all(read);
+    store.watchOuts(own.row().id()).forEach(it -> watchOuts.put(it.section(), it.note()));
+    Standing standing = own.standing();
     Learner learner =
         new Learner(
             met,
-            stage == Stage.NOT_STARTED ? 0 : sections,
-            readiness(stage),
-            TeachPace.LIVE.learned(store.past(group)),
+            standing.stage().isLearned() ? own.dance().sections() : standing.sections(),
+            standing.stage().readiness(),
+            TeachPace.LIVE.learned(store.past(group.id())),
             watchOuts);
-    return new Lesson(read.dance(), reader.book(), learner);
-  }
-
-  private static int all(ReadDance read) {
-    return read.dance().sections().size();
-  }
-
-  /** How ready a group is with what it was shown, in thousandths; a rule of thumb, no source. */
-  private static int readiness(Stage stage) {
-    return switch (stage) {
-      case NOT_STARTED -> 0;
-      case STARTED -> 450;
-      case TAUGHT -> 600;
-      case PRACTISED -> 750;
-      case KNOWN -> 900;
-      case RUSTY -> 400;
-    };
+    return new Lesson(own.dance().dance(), reader.book(), learner);
   }
 
   List<WatchOut> watchOuts(long dance) {
@@ -123,9 +109,9 @@ public class TeachingService {
   @Transactional
   void watch(long dance, int section, String note, SignedIn me) {
     ReadDance read = dances.danceable(dance);
-    if (section < 1 || section > all(read)) {
+    if (section < 1 || section > read.sections()) {
       throw Problem.rejected(
-          read.dance().title() + " has sections 1 to " + all(read) + ", no " + section + ".");
+          read.dance().title() + " has sections 1 to " + read.sections() + ", no " + section + ".");
     }
     if (note.length() > 200 || note.chars().anyMatch(it -> it < ' ')) {
       throw Problem.rejected("A note is one line of up to 200 characters.");
@@ -152,12 +138,12 @@ public class TeachingService {
   void took(
       long dance, long group, int plannedSeconds, int classPercent, int minutes, SignedIn me) {
     if (minutes < 1
-        || minutes > LONGEST_MINUTES
+        || minutes > TeachBuilder.MOST_MINUTES
         || plannedSeconds < 1
-        || plannedSeconds > LONGEST_MINUTES * 60
+        || plannedSeconds > TeachBuilder.MOST_MINUTES * 60
         || classPercent < 1
         || classPercent > 1000) {
-      throw Problem.rejected("A teach takes 1 to " + LONGEST_MINUTES + " minutes.");
+      throw Problem.rejected("A teach takes 1 to " + TeachBuilder.MOST_MINUTES + " minutes.");
     }
     ReadDance read = dances.danceable(dance);
     groups.get(group);

@@ -25,6 +25,7 @@ import ulnaawl.wall.SequenceRequest;
 class Music {
 
   private static final Pattern CHOICE = Pattern.compile("(sheet|list)-(\\d{1,18})");
+  private static final String LIST = "list-";
   private static final String NONE = "none";
 
   private final SongService songs;
@@ -80,21 +81,12 @@ class Music {
 
   /** How it is danced then. */
   static SequenceRequest request(Dance dance, Optional<Choice> choice, boolean optional) {
-    return choice
-        .map(it -> request(dance, it, optional))
-        .orElseGet(() -> new SequenceRequest(Optional.empty(), OptionalInt.empty(), optional));
-  }
-
-  /** The intro of the sheet goes with the sheet's songs; another song has its own, or none. */
-  private static SequenceRequest request(Dance dance, Choice choice, boolean optional) {
-    OptionalInt intro = choice.song().intro();
-    boolean fromList = choice.id().startsWith("list-");
-    boolean sheetSays = !fromList && dance.headers().intro().isPresent();
-    OptionalInt used =
-        sheetSays
-            ? OptionalInt.empty()
-            : intro.isPresent() || !fromList ? intro : OptionalInt.of(0);
-    return new SequenceRequest(
-        Optional.of(choice.song().song()), OptionalInt.empty(), optional, used);
+    if (choice.isEmpty()) {
+      return new SequenceRequest(Optional.empty(), OptionalInt.empty(), optional);
+    }
+    ListedSong song = choice.get().song();
+    return choice.get().id().startsWith(LIST)
+        ? SequenceRequest.of(song, optional)
+        : SequenceRequest.ofSheet(dance, song, optional);
   }
 }

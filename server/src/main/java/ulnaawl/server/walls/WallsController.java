@@ -1,6 +1,5 @@
 package ulnaawl.server.walls;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
@@ -23,7 +22,6 @@ import ulnaawl.server.walls.WallsView.CandidateView;
 import ulnaawl.server.walls.WallsView.ClaimView;
 import ulnaawl.server.walls.WallsView.EndingView;
 import ulnaawl.server.walls.WallsView.EndingsView;
-import ulnaawl.server.walls.WallsView.PhraseWall;
 import ulnaawl.server.walls.WallsView.PlanLine;
 import ulnaawl.server.walls.WallsView.PlanView;
 import ulnaawl.server.walls.WallsView.RestartCountView;
@@ -31,7 +29,6 @@ import ulnaawl.server.walls.WallsView.RestartsView;
 import ulnaawl.server.walls.WallsView.Walls;
 import ulnaawl.server.walls.WallsView.WhereView;
 import ulnaawl.song.EndingHelper;
-import ulnaawl.song.PhraseFit;
 import ulnaawl.song.RestartCount;
 import ulnaawl.song.RestartHelper;
 import ulnaawl.wall.CallSheet;
@@ -112,9 +109,8 @@ class WallsController {
             dances.get(id).stepText(), reader.book(), Music.request(dance, choice, false), known);
     return new RestartsView(
         known.label(),
-        known.isKnown(),
-        walls(advice.asWritten()),
-        walls(advice.plain()),
+        known.counts(),
+        advice.asWritten().off(),
         advice.plans().stream().map(WallsController::plan).toList(),
         advice.counts().stream().map(WallsController::count).toList());
   }
@@ -128,10 +124,6 @@ class WallsController {
     } catch (IllegalArgumentException e) {
       throw Problem.rejected(String.valueOf(e.getMessage()));
     }
-  }
-
-  private static List<PhraseWall> walls(PhraseFit fit) {
-    return fit.walls().stream().map(it -> new PhraseWall(it.number(), it.late())).toList();
   }
 
   private static PlanView plan(RestartHelper.Plan plan) {
@@ -184,16 +176,13 @@ class WallsController {
                 seconds.isPresent()
                     ? OptionalLong.of(seconds.get() * 1000L)
                     : OptionalLong.empty()));
-    List<CallSheet.Call> calls =
-        CallSheet.of(dance, request).lines().stream()
-            .flatMap(line -> line.calls().stream())
-            .toList();
+    CallSheet calls = CallSheet.of(dance, request);
     return new WhereView(
         found.dropped().orElse(null),
         found.candidates().stream().map(it -> candidate(it, calls)).toList());
   }
 
-  private static CandidateView candidate(WhereAreWe.Candidate it, List<CallSheet.Call> calls) {
+  private static CandidateView candidate(WhereAreWe.Candidate it, CallSheet calls) {
     Wall wall = it.wall();
     int now = wall.startCount() + it.from().count();
     return new CandidateView(
@@ -204,11 +193,7 @@ class WallsController {
         WallsWriter.nullable(it.beginsMillis()),
         it.percent(),
         it.why(),
-        calls.stream()
-            .filter(call -> call.startCount() >= now)
-            .findFirst()
-            .map(WallsWriter::call)
-            .orElse(null));
+        calls.next(now).map(WallsWriter::call).orElse(null));
   }
 
   @GetMapping("/claim")

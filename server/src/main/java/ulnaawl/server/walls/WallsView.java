@@ -146,9 +146,6 @@ final class WallsView {
   /** Endings, or why there are none. */
   record EndingsView(String said, List<EndingView> endings) {}
 
-  /** A wall on the phrases of the song. */
-  record PhraseWall(int wall, int late) {}
-
   /** A restart or tag of a plan. */
   record PlanLine(int wall, String words, String note) {}
 
@@ -166,12 +163,13 @@ final class WallsView {
       String change,
       String cutFigure) {}
 
-  /** What keeps the walls on the phrases. */
+  /**
+   * What keeps the walls on the phrases; {@code off} are walls that start inside one as written.
+   */
   record RestartsView(
       String phrases,
-      boolean known,
-      List<PhraseWall> asWritten,
-      List<PhraseWall> plain,
+      List<Integer> phraseCounts,
+      List<Integer> off,
       List<PlanView> plans,
       List<RestartCountView> counts) {}
 

@@ -1,7 +1,6 @@
 package ulnaawl.server.walls;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,12 +10,9 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
-import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
-import ulnaawl.music.Count;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
-import ulnaawl.notation.Phrase;
 import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.ReadDance;
@@ -34,12 +30,12 @@ import ulnaawl.server.walls.WallsView.WallLine;
 import ulnaawl.server.walls.WallsView.Walls;
 import ulnaawl.song.PhraseFit;
 import ulnaawl.wall.CallSheet;
+import ulnaawl.wall.DancedSection;
 import ulnaawl.wall.Moment;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
 import ulnaawl.wall.SongEnd;
 import ulnaawl.wall.SongFit;
-import ulnaawl.wall.Stretch;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallPoint;
@@ -71,12 +67,12 @@ final class WallsWriter {
         row.id(),
         row.version(),
         dance.title(),
-        dance.headers().level().map(it -> it.value().label()).orElse(read.level().level().label()),
+        read.usualLevel().label(),
         dance.main().counts(),
         dance.parts().stream().mapToInt(part -> part.sections().size()).sum(),
         first.map(Foot::letter).orElse(""),
         dance.isPhrased(),
-        hasOptional(),
+        dance.hasOptional(),
         request.optional(),
         sheet.stream().map(WallsWriter::music).toList(),
         choice.map(WallsWriter::music).orElse(null),
@@ -84,16 +80,6 @@ final class WallsWriter {
         ring(),
         walls(),
         read.figures().stream().sorted().toList());
-  }
-
-  private boolean hasOptional() {
-    return dance.script().phrasing().stream()
-        .anyMatch(phrase ->
-            switch (phrase) {
-              case Phrase.TagPhrase tag -> tag.optional();
-              case Phrase.RestartPhrase restart -> restart.optional();
-              default -> false;
-            });
   }
 
   static MusicView music(Music.Choice choice) {
@@ -146,11 +132,7 @@ final class WallsWriter {
     List<WallLine> lines = new ArrayList<>();
     for (CallSheet.Line line : CallSheet.of(dance, request).lines()) {
       Wall wall = line.wall();
-      int all = wall.counts() + wall.tagCounts();
-      int held =
-          clock.counts().isPresent()
-              ? Math.clamp(clock.counts().getAsInt() - wall.startCount(), 0, all)
-              : all;
+      int held = clock.held(wall);
       lines.add(
           new WallLine(
               wall.number(),
@@ -166,7 +148,7 @@ final class WallsWriter {
               held,
               wall.events().stream().map(event -> special(wall, event)).toList(),
               line.calls().stream().map(WallsWriter::call).toList(),
-              parts(wall)));
+              DancedSection.of(wall).stream().map(this::part).toList()));
     }
     return lines;
   }
@@ -200,83 +182,30 @@ final class WallsWriter {
         point.wall(), point.count(), point.section(), point.sectionCount(), point.during());
   }
 
-  /** A stretch falls into its sections; what is put in stands for itself. */
-  private record Group(Stretch stretch, int section) {}
-
-  private List<DancedPart> parts(Wall wall) {
-    Map<Group, List<Moment>> groups = new LinkedHashMap<>();
-    int section = 0;
-    for (Moment moment : Moment.of(wall)) {
-      boolean plain = isPlain(wall, moment.stretch());
-      // The changed steps of a restart have no section of their own; they stay in the one before.
-      section = plain && moment.place().section() == 0 ? section : moment.place().section();
-      groups
-          .computeIfAbsent(
-              new Group(moment.stretch(), plain ? section : 0), it -> new ArrayList<>())
-          .add(moment);
-    }
-    List<DancedPart> parts = new ArrayList<>();
-    Facing facing = wall.startFacing();
-    List<Map.Entry<Group, List<Moment>>> all = List.copyOf(groups.entrySet());
-    int start = 0;
-    for (int i = 0; i < all.size(); i++) {
-      Group group = all.get(i).getKey();
-      List<Moment> moments = all.get(i).getValue();
-      int end =
-          i + 1 < all.size()
-              ? Math.max(start, all.get(i + 1).getValue().getFirst().wallCount() - 1)
-              : wall.counts() + wall.tagCounts();
-      Facing after = moments.getLast().facing();
-      boolean plain = isPlain(wall, group.stretch());
-      parts.add(
-          new DancedPart(
-              plain ? "Section " + group.section() : group.stretch().what(),
-              group.section(),
-              !plain,
-              start,
-              end - start,
-              facing.eighths(),
-              after.eighths(),
-              figures(facing, moments, plain ? start : 0)));
-      facing = after;
-      start = end;
-    }
-    return parts;
+  private DancedPart part(DancedSection section) {
+    return new DancedPart(
+        section.what(),
+        section.section(),
+        section.special(),
+        section.start(),
+        section.counts(),
+        section.startFacing().eighths(),
+        section.endFacing().eighths(),
+        section.figures().stream().map(this::figure).toList());
   }
 
-  private static boolean isPlain(Wall wall, Stretch stretch) {
-    return stretch.what().equals("wall " + wall.number());
-  }
-
-  /**
-   * A restart's changed steps are written with the wall's counts; here they have their section's.
-   */
-  private static Count counted(Moment moment, int start) {
-    Count written = moment.place().count();
-    return moment.place().section() == 0 ? written.plusCounts(-start) : written;
-  }
-
-  private List<DancedFigure> figures(Facing before, List<Moment> moments, int start) {
-    Map<Integer, List<Moment>> runs = new LinkedHashMap<>();
-    moments.forEach(it -> runs.computeIfAbsent(it.place().run(), run -> new ArrayList<>()).add(it));
-    List<DancedFigure> figures = new ArrayList<>();
-    Facing facing = before;
-    for (List<Moment> run : runs.values()) {
-      Moment first = run.getFirst();
-      Facing after = run.getLast().facing();
-      figures.add(
-          new DancedFigure(
-              StepTextFormatter.counts(run.stream().map(it -> counted(it, start)).toList()),
-              first.place().call(),
-              Math.max(1, first.wallCount()),
-              facing.eighths(),
-              after.eighths(),
-              first.place().foot().map(Foot::letter).orElse(null),
-              first.place().foot().isPresent() && !first.place().isWithoutWeight(),
-              nullable(clock.millisAfter(first.at().number() - 1))));
-      facing = after;
-    }
-    return figures;
+  private DancedFigure figure(DancedSection.Figure figure) {
+    Moment first = figure.first();
+    Optional<Foot> foot = first.place().foot();
+    return new DancedFigure(
+        StepTextFormatter.counts(figure.counts()),
+        figure.call(),
+        Math.max(1, first.wallCount()),
+        figure.startFacing().eighths(),
+        figure.endFacing().eighths(),
+        foot.map(Foot::letter).orElse(null),
+        foot.isPresent() && !first.place().isWithoutWeight(),
+        nullable(clock.millisAfter(first.at().number() - 1)));
   }
 
   static @Nullable Long nullable(OptionalLong number) {

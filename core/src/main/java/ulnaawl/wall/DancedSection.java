@@ -1,0 +1,132 @@
+package ulnaawl.wall;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import ulnaawl.dance.Place;
+import ulnaawl.floor.Facing;
+import ulnaawl.music.Count;
+
+/**
+ * A section as it is really danced on a wall, or a tag, bridge, repeated section or ending.
+ *
+ * @param what as a person names it: {@code section 3}, {@code the tag Lull}
+ * @param section number of the section; 0 outside the sections
+ * @param special whether it is put in: a tag, bridge, repeat or ending
+ * @param start counts of the wall before it
+ * @param counts its length, up to a restart
+ * @param startFacing on the room clock
+ * @param endFacing on the room clock
+ * @param figures in order of time
+ */
+public record DancedSection(
+    String what,
+    int section,
+    boolean special,
+    int start,
+    int counts,
+    Facing startFacing,
+    Facing endFacing,
+    List<Figure> figures) {
+
+  public DancedSection {
+    figures = List.copyOf(figures);
+  }
+
+  /**
+   * A figure.
+   *
+   * @param counts its places, counted from the start of its section, tag or bridge
+   * @param startFacing on the room clock
+   * @param endFacing on the room clock
+   * @param moments its places in time, at least one
+   */
+  public record Figure(
+      List<Count> counts, Facing startFacing, Facing endFacing, List<Moment> moments) {
+
+    public Figure {
+      counts = List.copyOf(counts);
+      moments = List.copyOf(moments);
+    }
+
+    public Moment first() {
+      return moments.getFirst();
+    }
+
+    /** What is called for it. */
+    public String call() {
+      return first().place().call();
+    }
+  }
+
+  /** A stretch falls into its sections; what is put in stands for itself. */
+  private record Group(Stretch stretch, int section) {}
+
+  /** A wall and the tags after it, in order of time. */
+  public static List<DancedSection> of(Wall wall) {
+    Map<Group, List<Moment>> groups = new LinkedHashMap<>();
+    int section = 0;
+    for (Moment moment : Moment.of(wall)) {
+      boolean put = isPutIn(wall, moment.stretch());
+      // The changed steps of a restart have no section of their own; they stay in the one before.
+      section = !put && moment.place().section() == 0 ? section : moment.place().section();
+      Group group = new Group(moment.stretch(), put ? 0 : section);
+      groups.computeIfAbsent(group, it -> new ArrayList<>()).add(moment);
+    }
+    List<Map.Entry<Group, List<Moment>>> order = List.copyOf(groups.entrySet());
+    List<DancedSection> sections = new ArrayList<>();
+    Facing facing = wall.startFacing();
+    int start = 0;
+    for (int i = 0; i < order.size(); i++) {
+      Group group = order.get(i).getKey();
+      List<Moment> moments = order.get(i).getValue();
+      int end =
+          i + 1 < order.size()
+              ? Math.max(start, order.get(i + 1).getValue().getFirst().wallCount() - 1)
+              : wall.counts() + wall.tagCounts();
+      DancedSection one = of(wall, group, moments, start, end - start, facing);
+      sections.add(one);
+      facing = one.endFacing();
+      start = end;
+    }
+    return sections;
+  }
+
+  private static DancedSection of(
+      Wall wall, Group group, List<Moment> moments, int start, int counts, Facing facing) {
+    boolean put = isPutIn(wall, group.stretch());
+    return new DancedSection(
+        put ? group.stretch().what() : "section " + group.section(),
+        group.section(),
+        put,
+        start,
+        counts,
+        facing,
+        moments.getLast().facing(),
+        figures(moments, facing, put ? 0 : start));
+  }
+
+  private static boolean isPutIn(Wall wall, Stretch stretch) {
+    return !stretch.what().equals("wall " + wall.number());
+  }
+
+  private static List<Figure> figures(List<Moment> moments, Facing before, int start) {
+    Map<Integer, List<Moment>> runs = new LinkedHashMap<>();
+    moments.forEach(it -> runs.computeIfAbsent(it.place().run(), run -> new ArrayList<>()).add(it));
+    List<Figure> figures = new ArrayList<>();
+    Facing facing = before;
+    for (List<Moment> run : runs.values()) {
+      Facing after = run.getLast().facing();
+      List<Count> counts = run.stream().map(it -> counted(it.place(), start)).toList();
+      figures.add(new Figure(counts, facing, after, run));
+      facing = after;
+    }
+    return figures;
+  }
+
+  /** Changed steps are written with the wall's counts; here they have their section's. */
+  private static Count counted(Place place, int start) {
+    return place.section() == 0 ? place.count().plusCounts(-start) : place.count();
+  }
+}
