@@ -381,6 +381,7 @@ fieldset {
 }
 label:not(.el-checkbox) {
   display: grid;
+  align-content: start;
   gap: 2px;
   font-weight: 600;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import PageState from '@/components/page-state/PageState.vue'
@@ -10,7 +10,7 @@ import { useWakeLock } from '@/composables/useWakeLock'
 import { minutesSeconds } from '@/domain/time'
 import ClaimForm from './ClaimForm.vue'
 import FacingPicker from './FacingPicker.vue'
-import { callOn } from './calls'
+import { callOn, span } from './calls'
 import { useWalls } from './useWalls'
 
 /** For the floor: from what one sees and hears, which wall it is. */
@@ -67,10 +67,6 @@ function clear() {
 }
 const sections = computed(() => Array.from({ length: data.value?.sections ?? 0 }, (_, i) => i + 1))
 const toggled = (now: number | undefined, wanted: number) => (now === wanted ? undefined : wanted)
-const at = (point: Schemas['PointView']) =>
-  point.section > 0
-    ? `section ${point.section}, count ${point.sectionCount}`
-    : `tag, count ${point.sectionCount}`
 </script>
 
 <template>
@@ -175,8 +171,7 @@ const at = (point: Schemas['PointView']) =>
                       >
                     </p>
                     <p class="quiet">
-                      {{ at(one.from)
-                      }}{{ one.to.count > one.from.count ? ` to ${one.to.sectionCount}` : '' }}
+                      {{ span(one.from, one.to) }}
                     </p>
                     <p v-if="i === 0 && one.next" class="next">
                       Next: <b>“{{ one.next.words }}”</b> on wall {{ one.next.point.wall }},

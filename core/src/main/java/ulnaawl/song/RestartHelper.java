@@ -88,7 +88,8 @@ public final class RestartHelper {
     int wall = helper.dance.main().counts();
     PhraseFit asWritten = PhraseFit.of(helper.walls(text.dance(), request), phrases, wall);
     PhraseFit plain = PhraseFit.of(helper.walls(bare.dance(), request), phrases, wall);
-    boolean settled = !phrases.isKnown() || plain.isWhole() || text.dance().isPhrased();
+    boolean settled =
+        !phrases.isKnown() || asWritten.isWhole() || plain.isWhole() || text.dance().isPhrased();
     return new Advice(asWritten, plain, settled ? List.of() : helper.plans(request), counts);
   }
 

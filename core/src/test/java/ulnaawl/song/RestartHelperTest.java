@@ -53,13 +53,21 @@ public class RestartHelperTest {
     assertEquals(plan.exceptions().getFirst().words(), "wall 3: restart after 16, facing 6");
   }
 
-  /** By hand: 4 counts over after the second wall are a tag, and the dance has one of 4. */
+  /** By hand: 4 counts over after the first wall are a tag, and the dance has one of 4. */
   @Test
   public void aLongPhraseAsksForATagAndTakesTheDancesOwn() {
-    RestartHelper.Advice advice = advise(Dances.paperLanterns(), "32 36 32 32");
+    RestartHelper.Advice advice = advise(Dances.paperLanterns(), "36 32 32 32");
     RestartHelper.Plan plan = advice.plans().getFirst();
     assertTrue(plan.fit().isWhole());
-    assertEquals(plan.exceptions().getFirst().words(), "after wall 2: tag Lull, facing 6");
+    assertEquals(plan.exceptions().getFirst().words(), "after wall 1: tag Lull, facing 9");
+  }
+
+  /** As written the tag after wall 2 and the restart on wall 5 keep to these phrases already. */
+  @Test
+  public void whatFitsIsLeftAlone() {
+    RestartHelper.Advice advice = advise(Dances.paperLanterns(), "32 36 32x2 16 32x2");
+    assertTrue(advice.asWritten().isWhole());
+    assertEquals(advice.plans(), List.of());
   }
 
   @Test
