@@ -1,19 +1,15 @@
-import { ref, watchEffect } from 'vue'
+import { useColorMode } from '@vueuse/core'
+import { computed } from 'vue'
 
-const KEY = 'ulna-theme'
-type Theme = 'light' | 'dark'
-
-const system = window.matchMedia('(prefers-color-scheme: dark)')
-const stored = localStorage.getItem(KEY) as Theme | null
-const theme = ref<Theme>(stored ?? (system.matches ? 'dark' : 'light'))
-
-watchEffect(() => document.documentElement.classList.toggle('dark', theme.value === 'dark'))
+const mode = useColorMode({
+  storageKey: 'ulna-theme',
+  modes: { light: '', dark: 'dark' },
+  disableTransition: false,
+})
 
 /** Light or dark, as the machine has it or as was chosen here. */
 export function useTheme() {
-  function toggle() {
-    theme.value = theme.value === 'dark' ? 'light' : 'dark'
-    localStorage.setItem(KEY, theme.value)
-  }
+  const theme = computed(() => (mode.value === 'dark' ? 'dark' : 'light'))
+  const toggle = () => (mode.value = theme.value === 'dark' ? 'light' : 'dark')
   return { theme, toggle }
 }

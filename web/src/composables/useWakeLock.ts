@@ -1,23 +1,12 @@
+import { useWakeLock as useScreenLock } from '@vueuse/core'
 import { onBeforeUnmount, onMounted } from 'vue'
 
 /** Keeps the screen awake while a page is open, where the browser can. */
 export function useWakeLock() {
-  let lock: WakeLockSentinel | undefined
-
-  async function take() {
-    try {
-      if (document.visibilityState === 'visible') lock = await navigator.wakeLock?.request('screen')
-    } catch {
-      // Not allowed here (battery saver, say): the page works all the same.
-    }
-  }
-
+  const lock = useScreenLock()
   onMounted(() => {
-    void take()
-    document.addEventListener('visibilitychange', take)
+    // Not allowed here (battery saver, say): the page works all the same.
+    if (lock.isSupported.value) lock.request('screen').catch(() => undefined)
   })
-  onBeforeUnmount(() => {
-    document.removeEventListener('visibilitychange', take)
-    void lock?.release()
-  })
+  onBeforeUnmount(() => lock.release().catch(() => undefined))
 }

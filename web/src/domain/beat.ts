@@ -21,9 +21,14 @@ export interface Moment {
   done: boolean
 }
 
+/** Counts of a wall with its tags. */
+export function lengthOf(wall: RunWall): number {
+  return wall.wall.counts + wall.wall.tagCounts
+}
+
 /** Counts of some walls, one after another. */
 export function countsOf(walls: RunWall[]): number {
-  return walls.reduce((sum, wall) => sum + wall.counts, 0)
+  return walls.reduce((sum, wall) => sum + lengthOf(wall), 0)
 }
 
 /**
@@ -49,11 +54,11 @@ export function momentAt(walls: RunWall[], counts: number, countIn: number, sect
   }
   let left = counts - countIn
   for (const wall of walls) {
-    if (left < wall.counts) return inWall(wall, left, sectionCounts)
-    left -= wall.counts
+    if (left < lengthOf(wall)) return inWall(wall, left, sectionCounts)
+    left -= lengthOf(wall)
   }
   const last = walls[walls.length - 1]
-  return { ...inWall(last, last.counts - 0.01, sectionCounts), done: true }
+  return { ...inWall(last, lengthOf(last) - 0.01, sectionCounts), done: true }
 }
 
 function inWall(wall: RunWall, counts: number, sectionCounts: number): Moment {
@@ -61,9 +66,9 @@ function inWall(wall: RunWall, counts: number, sectionCounts: number): Moment {
   let at = -1
   while (at + 1 < wall.steps.length && wall.steps[at + 1].tick <= ticks + 0.001) at++
   let next = at + 1
-  while (next < wall.steps.length && wall.steps[next].step !== 1) next++
+  while (next < wall.steps.length && wall.steps[next].place.step !== 1) next++
   const step = at >= 0 ? wall.steps[at] : undefined
-  const spokenOf = step ? Number.parseInt(step.count, 10) : 0
+  const spokenOf = step ? Number.parseInt(step.place.count, 10) : 0
   const whole = Math.floor(counts)
   const since = step ? whole - Math.floor(step.tick / TICKS) : 0
   const spoken =

@@ -35,3 +35,15 @@ export function dueWords(due: string, today: string): string {
   if (days < 0) return `due ${-days} ${days === -1 ? 'day' : 'days'} ago`
   return `back in ${days} ${days === 1 ? 'day' : 'days'}`
 }
+
+const MOMENT = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+})
+
+/** A moment in universal time, as the clock on the wall here says it: 24 Nov, 19:30. */
+export function moment(universal: string): string {
+  return MOMENT.format(new Date(`${universal.replace(/(\.\d{3})\d*$/, '$1')}Z`))
+}

@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { useClock } from '@/composables/useClock'
 import FootSign from '@/components/foot-sign/FootSign.vue'
-import { spoken, type School } from '@/domain/counting'
+import { spoken, type CountingStyle } from '@/domain/counting'
+import { turnWords } from '@/domain/turn'
 import { COLUMNS_A_COUNT, layOut, shortCall } from '@/domain/strip'
 
 /** Places on a ruler of counts: the call above, the moving foot, its weight and turn below. */
@@ -12,11 +13,11 @@ const props = withDefaults(
     places: Schemas['PlaceView'][]
     counts: number
     width?: number
-    school?: School
+    counting?: CountingStyle
     /** Where its wall starts, on the room clock. */
     start?: number
   }>(),
-  { width: undefined, school: 'written', start: 0 },
+  { width: undefined, counting: 'written', start: 0 },
 )
 const { foot, label } = useClock()
 defineEmits<{ explain: [figure: string] }>()
@@ -60,10 +61,10 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.span}` }"
       >
         <FootSign :foot="cell.place.foot" :weight="cell.place.takesWeight" :size="cell.span < 3 ? 17 : 22" />
-        <span v-if="school === 'numbered' || !/^\d+$/.test(cell.place.count)" class="spoken">{{
-          spoken(places, i, school)
+        <span v-if="counting === 'numbered' || !/^\d+$/.test(cell.place.count)" class="spoken">{{
+          spoken(places, i, counting)
         }}</span>
-        <span v-if="cell.place.turn" class="turned">{{ cell.place.turn }}</span>
+        <span v-if="cell.place.turn" class="turned">{{ turnWords(cell.place.turn) }}</span>
       </li>
     </template>
   </ol>

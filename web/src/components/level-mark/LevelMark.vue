@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { LEVELS } from '@/domain/level'
+import { LEVEL_WORDS, LEVELS, type Level } from '@/domain/labels'
 
 /** A level as seven steps of a stair, filled up to it, and its name. */
-const props = defineProps<{ level: string; stated?: string }>()
+const props = defineProps<{ level: Level; stated?: Level }>()
 
 const height = computed(() => LEVELS.indexOf(props.level) + 1)
 const differs = computed(() => props.stated && props.stated !== props.level)
 </script>
 
 <template>
-  <span class="level" :title="`measured: ${level}${stated ? `, stated: ${stated}` : ''}`">
+  <span
+    class="level"
+    :title="`measured: ${LEVEL_WORDS[level]}${stated ? `, stated: ${LEVEL_WORDS[stated]}` : ''}`"
+  >
     <svg width="30" height="16" viewBox="0 0 35 16" aria-hidden="true">
       <rect
         v-for="n in 7"
@@ -23,7 +26,8 @@ const differs = computed(() => props.stated && props.stated !== props.level)
       />
     </svg>
     <span
-      >{{ level }}<small v-if="differs"> (stated {{ stated }})</small></span
+      >{{ LEVEL_WORDS[level]
+      }}<small v-if="stated && differs"> (stated {{ LEVEL_WORDS[stated] }})</small></span
     >
   </span>
 </template>

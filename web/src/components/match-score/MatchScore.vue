@@ -1,9 +1,14 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
+import ReasonList from '@/components/reason-list/ReasonList.vue'
 
 /** How well a dance and a song go together, with its reasons on demand. */
 defineProps<{ match: Schemas['MatchView'] }>()
-const RATES: Record<string, string> = { '1/2': 'at half its beats', '1': '', '2': 'at double its beats' }
+const RATES: Record<Schemas['CountRate'], string> = {
+  '1/2': 'at half its beats',
+  '1': '',
+  '2': 'at double its beats',
+}
 </script>
 
 <template>
@@ -13,7 +18,7 @@ const RATES: Record<string, string> = { '1/2': 'at half its beats', '1': '', '2'
       {{ match.countsPerMinute }}
       <span class="quiet"
         >a minute<template v-if="match.percentOfOwn != null">, {{ match.percentOfOwn }} %</template
-        >{{ RATES[match.rate] ? `, ${RATES[match.rate]}` : '' }}</span
+        >{{ RATES[match.countRate] ? `, ${RATES[match.countRate]}` : '' }}</span
       >
     </span>
     <el-popover trigger="click" :width="330">
@@ -21,9 +26,7 @@ const RATES: Record<string, string> = { '1/2': 'at half its beats', '1': '', '2'
         <button class="plain-button why number" type="button">{{ match.score }} <small>why?</small></button>
       </template>
       <h3>{{ match.score }} of 100</h3>
-      <ul>
-        <li v-for="reason in match.reasons" :key="reason">{{ reason }}</li>
-      </ul>
+      <ReasonList :reasons="match.reasons" />
       <p class="quiet">A hundred, less what speaks against it. A rule of thumb.</p>
     </el-popover>
   </span>

@@ -29,18 +29,24 @@ const blocks = computed<Block[]>(() => {
     all.push({ key: 'intro', counts: props.fit.introCounts, kind: 'intro', label: 'intro' })
   }
   for (const wall of props.walls) {
-    const held = Math.min(wall.held, wall.counts)
+    const held = Math.min(wall.held, wall.wall.counts)
     if (held > 0) {
-      all.push({ key: `w${wall.number}`, counts: held, kind: 'wall', wall, label: String(wall.number) })
+      all.push({
+        key: `w${wall.wall.number}`,
+        counts: held,
+        kind: 'wall',
+        wall,
+        label: String(wall.wall.number),
+      })
     }
-    let left = wall.held - wall.counts
-    for (const special of wall.specials.filter((one) => one.kind === 'TAG')) {
-      const counts = Math.min(special.counts, left)
+    let left = wall.held - wall.wall.counts
+    for (const tag of wall.wall.events.filter((one) => one.event.kind === 'TAG')) {
+      const counts = Math.min(tag.counts, left)
       if (counts > 0) {
-        const key = `t${wall.number}-${special.at}`
-        all.push({ key, counts, kind: 'tag', wall, label: special.label })
+        const key = `t${wall.wall.number}-${tag.at}`
+        all.push({ key, counts, kind: 'tag', wall, label: tag.text })
       }
-      left -= special.counts
+      left -= tag.counts
     }
   }
   if (props.fit.idle > 0)
@@ -52,9 +58,10 @@ const total = computed(() => blocks.value.reduce((sum, block) => sum + block.cou
 /** Where minutes fall, in percent of the strip; only where the tempo is known. */
 const minutes = computed(() => {
   const first = props.walls[0]
-  if (first?.startMillis == null || !props.fit.wallMillis || total.value === 0) return []
+  if (first?.wall.startMillis == null || !props.fit.wallMillis || total.value === 0) return []
   const last = props.walls[props.walls.length - 1]
-  const perCount = ((last.endMillis ?? 0) - first.startMillis) / Math.max(1, last.startCount + last.held)
+  const perCount =
+    ((last.endMillis ?? 0) - first.wall.startMillis) / Math.max(1, last.wall.startCount + last.held)
   const all = perCount * total.value
   if (!(all > 0)) return []
   const marks = []
@@ -63,12 +70,12 @@ const minutes = computed(() => {
 })
 
 function cut(wall: Schemas['WallLine']) {
-  return wall.specials.find((one) => one.kind === 'RESTART')
+  return wall.wall.events.find((one) => one.event.kind === 'RESTART')
 }
 function says(wall: Schemas['WallLine']): string {
-  const when = wall.startMillis == null ? '' : ` at ${minutesSeconds(wall.startMillis / 1000)}`
-  const specials = wall.specials.map((one) => `, ${one.label}`).join('')
-  return `Wall ${wall.number}${when}, from ${clock.label(wall.startFacing, wall.startFacing)}, ${wall.counts} counts${specials}`
+  const when = wall.wall.startMillis == null ? '' : ` at ${minutesSeconds(wall.wall.startMillis / 1000)}`
+  const events = wall.wall.events.map((one) => `, ${one.text}`).join('')
+  return `Wall ${wall.wall.number}${when}, from ${clock.label(wall.wall.startFacing, wall.wall.startFacing)}, ${wall.wall.counts} counts${events}`
 }
 </script>
 
@@ -84,21 +91,21 @@ function says(wall: Schemas['WallLine']): string {
         <button
           v-if="block.kind === 'wall' && block.wall"
           type="button"
-          :class="{ on: block.wall.number === selected }"
+          :class="{ on: block.wall.wall.number === selected }"
           :aria-label="says(block.wall)"
-          :aria-pressed="block.wall.number === selected"
+          :aria-pressed="block.wall.wall.number === selected"
           :title="says(block.wall)"
-          @click="$emit('open', block.wall.number)"
+          @click="$emit('open', block.wall.wall.number)"
         >
           <svg viewBox="-14 -16 28 32" aria-hidden="true">
             <g
-              :transform="`rotate(${clock.view.value === 'room' ? degrees(block.wall.startFacing) : clock.show(block.wall.startFacing, block.wall.startFacing).degrees})`"
+              :transform="`rotate(${clock.view.value === 'room' ? degrees(block.wall.wall.startFacing) : clock.show(block.wall.wall.startFacing, block.wall.wall.startFacing).degrees})`"
             >
               <path d="M0 -13 L9 9 Q0 4 -9 9 Z" />
             </g>
           </svg>
           <b>{{ block.label }}</b>
-          <span v-if="parts" class="part">{{ block.wall.part }}</span>
+          <span v-if="parts" class="part">{{ block.wall.wall.part }}</span>
           <span v-if="block.wall.late" class="late" title="starts inside a phrase"
             >+{{ block.wall.late }}</span
           >

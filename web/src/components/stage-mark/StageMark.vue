@@ -1,16 +1,10 @@
 <script setup lang="ts">
-/** How far a group is with a dance: a disc that fills as it settles, cracked when it is rusty. */
-defineProps<{ stage: string; label?: string }>()
+import { STAGE_WORDS, type Stage } from '@/domain/labels'
 
-const WORDS: Record<string, string> = {
-  NOT_STARTED: 'not started',
-  STARTED: 'started',
-  TAUGHT: 'taught',
-  PRACTISED: 'practised',
-  KNOWN: 'known',
-  RUSTY: 'rusty',
-}
-const FILL: Record<string, number> = {
+/** How far a group is with a dance: a disc that fills as it settles, cracked when it is rusty. */
+defineProps<{ stage: Stage; label?: string }>()
+
+const FILL: Record<Stage, number> = {
   NOT_STARTED: 0,
   STARTED: 3,
   TAUGHT: 7,
@@ -31,9 +25,9 @@ const FILL: Record<string, number> = {
       <path v-if="stage === 'RUSTY'" class="crack" d="M9 1 L6 7 L10 9 L6 15" />
     </svg>
     <template v-if="label"
-      >{{ label }}<span class="quiet">{{ WORDS[stage] }}</span></template
+      >{{ label }}<span class="quiet">{{ STAGE_WORDS[stage] }}</span></template
     >
-    <template v-else>{{ WORDS[stage] }}</template>
+    <template v-else>{{ STAGE_WORDS[stage] }}</template>
   </span>
 </template>
 

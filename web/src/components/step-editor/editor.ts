@@ -11,7 +11,7 @@ import { EditorState } from '@codemirror/state'
 import { EditorView, hoverTooltip, keymap, lineNumbers } from '@codemirror/view'
 import { tags } from '@lezer/highlight'
 import type { Schemas } from '@/api/client'
-import { LEVELS } from '@/domain/level'
+import { LEVEL_WORDS } from '@/domain/labels'
 
 /** Colours only: what the words mean is for the server to say. */
 const notation = StreamLanguage.define<{ steps: boolean }>({
@@ -110,7 +110,7 @@ async function complete(context: CompletionContext, help: Help): Promise<Complet
   const level = /^\s*level:\s*(\S*.*)$/i.exec(before)
   if (level) {
     const from = context.pos - level[1].length
-    return { from, options: LEVELS.map((label) => ({ label })) }
+    return { from, options: Object.values(LEVEL_WORDS).map((label) => ({ label })) }
   }
   const step = /^\s*[&ae\d][\d&ae\-–, ]*?\s{2,}(?:.*,)?\s*([a-zA-Zé -]*)$/.exec(before)
   if (!step) {
@@ -130,7 +130,7 @@ async function complete(context: CompletionContext, help: Help): Promise<Complet
     options: found.offers.map((offer, i) => ({
       label: offer.text,
       detail: `${offer.counts} ${offer.counts === 1 ? 'count' : 'counts'}`,
-      info: `${help.figure(offer.name)?.say ?? ''} (${offer.level}; ${free}, ${found.countsLeft} counts left)`,
+      info: `${help.figure(offer.name)?.say ?? ''} (${LEVEL_WORDS[offer.level]}; ${free}, ${found.countsLeft} counts left)`,
       boost: -i / 10,
     })),
     validFor: /^[a-zA-Zé -]*$/,
@@ -237,11 +237,11 @@ export function replaceRange(view: EditorView, from: number, to: number, insert:
 export function showRemarks(view: EditorView, remarks: Schemas['Remark'][]): void {
   const length = view.state.doc.length
   const diagnostics: Diagnostic[] = remarks
-    .filter((remark) => remark.severity !== 'info' && remark.start <= length)
+    .filter((remark) => remark.severity !== 'INFO' && remark.start <= length)
     .map((remark) => ({
       from: remark.start,
       to: Math.min(Math.max(remark.end, remark.start), length),
-      severity: remark.severity as 'error' | 'warning' | 'info',
+      severity: remark.severity === 'ERROR' ? 'error' : 'warning',
       message: remark.message,
       actions: remark.mends.map((mend) => ({
         name: mend.label,

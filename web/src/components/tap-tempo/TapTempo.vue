@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted } from 'vue'
+import type { Schemas } from '@/api/client'
 import { useTaps } from '@/composables/useTaps'
 
+type Rate = Schemas['CountRate']
+
 /** Tap along with a finger or the space bar. */
-const props = defineProps<{ printed: string; rate: string }>()
-const emit = defineEmits<{ take: [bpm: string]; rate: [rate: string] }>()
+const props = defineProps<{ printed: string; countRate: Rate }>()
+const emit = defineEmits<{ take: [bpm: string]; countRate: [rate: Rate] }>()
 const { millis, reading, problem, tap, clear } = useTaps(() => props.printed)
-const RATES: Record<string, string> = { '1/2': 'half', '1': 'as many as', '2': 'double' }
+const RATES: Record<Rate, string> = { '1/2': 'half', '1': 'as many as', '2': 'double' }
 
 function onKey(event: KeyboardEvent) {
   if (event.key !== ' ' || event.repeat) return
@@ -47,14 +50,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         ><template v-if="reading.left">, {{ reading.left }} left out</template>; a tap lies
         <b class="number">{{ reading.spreadMillis }} ms</b> from its beat.
       </p>
-      <p v-if="reading.rate">
-        You tap {{ RATES[reading.rate] }} the printed {{ printed }} beats<template
-          v-if="reading.rate === rate"
+      <p v-if="reading.countRate">
+        You tap {{ RATES[reading.countRate] }} the printed {{ printed }} beats<template
+          v-if="reading.countRate === countRate"
           >, as the count rate says.</template
         >
         <template v-else
-          >: count rate {{ reading.rate }}.
-          <el-button size="small" @click="emit('rate', reading.rate)">take it</el-button></template
+          >: count rate {{ reading.countRate }}.
+          <el-button size="small" @click="emit('countRate', reading.countRate)">take it</el-button></template
         >
       </p>
       <div class="row">

@@ -12,7 +12,7 @@ export interface MapWall {
   counts: number
   startMillis?: number
   late?: number
-  events: { label: string; from: number; to: number }[]
+  events: { text: string; from: number; to: number }[]
 }
 
 defineProps<{
@@ -90,8 +90,8 @@ function turned(wall: MapWall, event: { from: number; to: number }): string {
       </div>
       <div class="quiet number">{{ wall.counts }} counts</div>
       <div v-if="wall.late" class="event late">{{ wall.late }} counts into a phrase</div>
-      <div v-for="event in wall.events" :key="event.label" class="event">
-        {{ event.label }}, {{ turned(wall, event) }}
+      <div v-for="event in wall.events" :key="event.text" class="event">
+        {{ event.text }}, {{ turned(wall, event) }}
       </div>
       <div v-if="songEnd?.wall === wall.number" class="event stop">
         song stops after {{ songEnd.count }}, facing {{ label(songEnd.facing, wall.startFacing) }}

@@ -1,20 +1,12 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import type { Schemas } from '@/api/client'
+import { KIND_WORDS, type Kind } from '@/domain/labels'
 
 /** A new line for a running order: a dance, or a few words. */
 const props = defineProps<{ dances: Schemas['DanceSummary'][]; minutes: number }>()
 const emit = defineEmits<{ add: [line: Schemas['LineForm']]; cancel: [] }>()
 
-type Kind = Schemas['LineForm']['kind']
-const KINDS: Record<Kind, string> = {
-  WARM_UP: 'Warm-up',
-  REMINDER: 'Reminder',
-  TEACH: 'Teach',
-  BREAK: 'Break',
-  PRACTICE: 'Practice',
-  FINISH: 'Finish',
-}
 const form = reactive<{ kind: Kind; dance?: number; title: string; minutes: number }>({
   kind: 'PRACTICE',
   dance: undefined,
@@ -31,7 +23,7 @@ function add() {
 <template>
   <form class="card row" @submit.prevent="add">
     <el-select v-model="form.kind" style="width: 130px" aria-label="Kind of line">
-      <el-option v-for="(label, kind) in KINDS" :key="kind" :label :value="kind" />
+      <el-option v-for="(label, kind) in KIND_WORDS" :key="kind" :label :value="kind" />
     </el-select>
     <el-select
       v-model="form.dance"

@@ -6,6 +6,7 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
 import OrderBar from './OrderBar.vue'
 
@@ -55,7 +56,7 @@ function passed(coming: Schemas['Coming']): boolean {
               <ol class="lines">
                 <li v-for="line in one.planned.lines" :key="line.id">
                   <span class="number quiet">{{ later(one.startsAt, line.start) }}</span>
-                  <span class="kind">{{ line.kindLabel }}</span>
+                  <span class="kind">{{ KIND_WORDS[line.kind] }}</span>
                   <span class="what">{{ line.title }}</span>
                 </li>
               </ol>

@@ -2,31 +2,36 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
+import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
+import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { HAPPENED_WORDS, KIND_WORDS, OUTCOME_WORDS } from '@/domain/labels'
+import { sectionWords } from '@/domain/sections'
 import { day, hourMinute, later } from '@/domain/time'
 import AddLine from './AddLine.vue'
 import OrderBar from './OrderBar.vue'
 import RecordPanel from './RecordPanel.vue'
-import { formOf, useClass } from './useClass'
-
-type Form = Schemas['LineForm']
+import { orderOf, orderWords, type Line } from './order'
+import { useClass } from './useClass'
 
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => Number(route.params.id))
 const meeting = useClass(() => id.value)
-const { sheet, problem, loading, undoable } = meeting
+const { sheet } = meeting
+const { problem, loading, undoable, clash } = meeting.order
+const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const adding = ref(false)
 
-watch(id, meeting.load, { immediate: true })
+watch(id, meeting.order.open, { immediate: true })
 onMounted(dances.load)
 
-const forms = (): Form[] => (sheet.value?.lines ?? []).map(formOf)
+const forms = (): Line[] => (sheet.value ? orderOf(sheet.value).lines : [])
 const spare = computed(() => (sheet.value ? sheet.value.minutes - sheet.value.planned : 0))
 
 function setMinutes(at: number, minutes: number | undefined) {
@@ -53,11 +58,23 @@ function swap(at: number, dance: number) {
   void run(() => meeting.change(lines))
 }
 
-async function add(line: Form) {
+/** What the two orders come to is saved at once, like any other change. */
+async function settle(choose: () => unknown) {
+  choose()
+  await run(() => meeting.change(meeting.order.value.value.lines))
+}
+
+async function add(line: Line) {
   const lines = forms()
   const finish = lines.findIndex((one) => one.kind === 'FINISH')
   lines.splice(finish < 0 ? lines.length : finish, 0, line)
   if (await run(() => meeting.change(lines))) adding.value = false
+}
+
+function writtenWords(one: Schemas['WrittenView']): string {
+  return one.happened === 'INTRODUCED' && one.shown?.length
+    ? `taught ${sectionWords(one.shown)}`
+    : HAPPENED_WORDS[one.happened]
 }
 
 async function record(note: string, lines: Schemas['DancedForm'][]) {
@@ -71,7 +88,7 @@ async function remove() {
 
 <template>
   <div class="stack">
-    <PageState :loading :problem :ready="!!sheet" @again="meeting.load">
+    <PageState :loading :problem :ready="!!sheet" @again="meeting.order.open">
       <template v-if="sheet">
         <div class="row spread">
           <div>
@@ -93,6 +110,16 @@ async function remove() {
           </div>
         </div>
 
+        <ConflictPanel
+          v-if="clash"
+          :mine="orderWords(clash.mine, title)"
+          :theirs="orderWords(clash.theirs, title)"
+          :by="clash.by"
+          :version="clash.version"
+          @merge="settle(meeting.order.merge)"
+          @mine="settle(meeting.order.keepMine)"
+          @theirs="meeting.order.takeTheirs()"
+        />
         <OrderBar :lines="sheet.lines" :minutes="sheet.minutes" />
         <p class="quiet" role="status">
           {{ sheet.planned }} of {{ sheet.minutes }} minutes
@@ -104,13 +131,19 @@ async function remove() {
           <li v-for="(line, i) in sheet.lines" :key="line.id" class="card" :class="line.kind.toLowerCase()">
             <span class="time number">{{ later(sheet.startsAt, line.start) }}</span>
             <div class="what">
-              <p class="kind">{{ line.kindLabel }}</p>
+              <p class="kind">{{ KIND_WORDS[line.kind] }}</p>
               <p class="title">
                 <RouterLink v-if="line.dance" :to="`/dances/${line.dance}`">{{ line.title }}</RouterLink>
                 <template v-else>{{ line.title }}</template>
               </p>
               <p class="reason">
-                {{ line.reason }}
+                {{ line.reasons.map((reason) => reason.text).join('; ') }}
+                <RouterLink
+                  v-if="line.teachBy && line.dance"
+                  class="chip"
+                  :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}`"
+                  >teach laid out by {{ line.teachBy }}</RouterLink
+                >
                 <span v-if="line.changedBy" class="chip"
                   >changed by {{ line.changedBy
                   }}{{ line.changedAt ? `, ${day(line.changedAt.slice(0, 10))}` : '' }}</span
@@ -127,7 +160,7 @@ async function remove() {
               <RouterLink
                 v-else-if="line.dance && line.kind === 'REMINDER'"
                 class="plain-button strong"
-                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&school=reminder`"
+                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&school=REMINDER`"
                 >Walk-through</RouterLink
               >
               <RouterLink
@@ -143,7 +176,7 @@ async function remove() {
                   filterable
                   size="small"
                   style="width: 150px"
-                  :aria-label="`Dance of ${line.kindLabel}`"
+                  :aria-label="`Dance of ${KIND_WORDS[line.kind]}`"
                   @change="swap(i, $event)"
                 >
                   <el-option
@@ -220,12 +253,21 @@ async function remove() {
           <p v-if="sheet.note">“{{ sheet.note }}”</p>
           <ul>
             <li v-for="(one, i) in sheet.written" :key="i">
-              {{ one.happened }}, <strong>{{ one.outcome }}</strong>{{ one.note ? `: “${one.note}”` : '' }}
+              {{ one.title }}: {{ writtenWords(one) }}, <strong>{{ OUTCOME_WORDS[one.outcome] }}</strong>{{
+                one.note ? `: “${one.note}”` : ''
+              }}
             </li>
             <li v-if="sheet.written.length === 0">No dance was danced.</li>
           </ul>
           <p class="quiet">Written down by {{ sheet.recordedBy }}.</p>
         </section>
+        <HistoryPanel
+          :id="sheet.id"
+          thing="CLASS"
+          :version="sheet.version"
+          :may-bring-back="!sheet.recorded && !clash"
+          @bring-back="(to) => run(() => meeting.bringBack(to), `Version ${to} is back.`)"
+        />
       </template>
     </PageState>
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import { KIND_WORDS } from '@/domain/labels'
 
 /** The minutes of a class as one bar, each line as long as it lasts. */
 const props = defineProps<{ lines: Schemas['LineView'][]; minutes: number }>()
@@ -15,7 +16,7 @@ const all = computed(() => Math.max(planned.value, props.minutes))
       :key="i"
       :class="line.kind.toLowerCase()"
       :style="{ width: `${(line.minutes / all) * 100}%` }"
-      :title="`${line.kindLabel}, ${line.title}, ${line.minutes} minutes`"
+      :title="`${KIND_WORDS[line.kind]}, ${line.title}, ${line.minutes} minutes`"
       ><b>{{ line.minutes }}</b></span
     >
   </div>

@@ -1,56 +1,56 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Schemas } from '@/api/client'
+import { api, ask, type Schemas } from '@/api/client'
+import SectionChoice from '@/components/section-choice/SectionChoice.vue'
+import { useLoad } from '@/composables/useLoad'
+import { HAPPENED_WORDS, KIND_WORDS, OUTCOME_WORDS } from '@/domain/labels'
+import { upTo } from '@/domain/sections'
 
 /** After the class: as planned, or corrected line by line, with the thumb. */
 const props = defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean }>()
 const emit = defineEmits<{ record: [note: string, lines: Schemas['DancedForm'][]] }>()
 
-type Outcome = Schemas['DancedForm']['outcome']
 type Draft = Schemas['DancedForm'] & {
-  /** Stays the same when the running order is changed and saved. */
-  key: string
   danced: boolean
   allSections: number
   title: string
   kind: string
 }
 
-const OUTCOMES: Record<Outcome, string> = { SOLID: 'solid', SHAKY: 'shaky', LOST: 'lost' }
-const HAPPENED: Record<Schemas['DancedForm']['happened'], string> = {
-  INTRODUCED: 'taught to section …',
-  TAUGHT: 'taught to the end',
-  WALKED: 'walked through',
-  DANCED_CALLED: 'danced with calls',
-  DANCED: 'danced without calls',
-}
 const note = ref('')
 const drafts = ref<Draft[]>([])
 const some = computed(() => drafts.value.some((draft) => draft.danced))
+const missing = computed(() =>
+  drafts.value.find((one) => one.danced && one.happened === 'INTRODUCED' && one.shown.length === 0),
+)
+const expected = useLoad(() =>
+  ask(api.GET('/api/classes/{id}/expected', { params: { path: { id: props.sheet.id } } })),
+)
 
+// What was filled in already stays when the running order changes.
 watch(
   () => props.sheet.version,
-  () => {
-    const known = new Map(drafts.value.map((draft) => [draft.key, draft]))
-    drafts.value = props.sheet.lines.flatMap((line) => {
-      if (!line.dance || !line.expected) return []
-      const key = `${line.dance} ${line.kind}`
-      const before = known.get(key)
-      if (before) return [{ ...before, line: line.id }]
-      return [
-        {
-          key,
-          line: line.id,
-          danced: true,
-          happened: line.expected.happened,
-          sections: line.expected.sections,
-          allSections: line.expected.allSections,
-          outcome: 'SOLID' as Outcome,
-          note: '',
-          title: line.title,
-          kind: line.kindLabel,
-        },
-      ]
+  async () => {
+    if (!props.sheet.canRecord) return
+    await expected.load()
+    const known = new Map(drafts.value.map((draft) => [draft.line, draft]))
+    drafts.value = (expected.data.value ?? []).flatMap((one) => {
+      const line = props.sheet.lines.find((row) => row.id === one.line)
+      if (!line) return []
+      const { happened, shown, allSections } = one
+      const fresh: Draft = {
+        line: line.id,
+        danced: true,
+        happened,
+        shown,
+        allSections,
+        outcome: 'SOLID',
+        note: '',
+        title: line.title,
+        kind: KIND_WORDS[line.kind],
+      }
+      const before = known.get(line.id)
+      return [before && before.title === line.title ? { ...before, kind: fresh.kind } : fresh]
     })
   },
   { immediate: true },
@@ -62,7 +62,7 @@ function save() {
     .map((draft) => ({
       line: draft.line,
       happened: draft.happened,
-      sections: draft.happened === 'INTRODUCED' ? draft.sections : draft.allSections,
+      shown: draft.happened === 'INTRODUCED' ? draft.shown : upTo(draft.allSections),
       outcome: draft.outcome,
       note: draft.note.trim(),
     }))
@@ -89,18 +89,16 @@ function save() {
               style="width: 200px"
               :aria-label="`What happened with ${draft.title}`"
             >
-              <el-option v-for="(label, key) in HAPPENED" :key="key" :label :value="key" />
+              <el-option v-for="(label, key) in HAPPENED_WORDS" :key="key" :label :value="key" />
             </el-select>
-            <el-input-number
+            <SectionChoice
               v-if="draft.happened === 'INTRODUCED'"
-              v-model="draft.sections"
-              :min="1"
-              :max="draft.allSections"
-              style="width: 110px"
-              :aria-label="`Sections of ${draft.title}`"
+              v-model="draft.shown"
+              :all="draft.allSections"
+              :label="`Sections of ${draft.title}`"
             />
             <el-radio-group v-model="draft.outcome" :aria-label="`How ${draft.title} went`">
-              <el-radio-button v-for="(label, key) in OUTCOMES" :key="key" :label :value="key" />
+              <el-radio-button v-for="(label, key) in OUTCOME_WORDS" :key="key" :label :value="key" />
             </el-radio-group>
             <el-input
               v-model="draft.note"
@@ -120,8 +118,19 @@ function save() {
         placeholder="A word for whoever takes the next class"
         aria-label="A word for whoever takes the next class"
       />
+      <p v-if="expected.problem.value" role="alert">
+        {{ expected.problem.value }}
+        <button class="plain-button" type="button" @click="expected.load">Try again</button>
+      </p>
+      <p v-if="missing" role="status">Choose which sections of {{ missing.title }} were taught.</p>
       <div>
-        <el-button type="primary" size="large" :loading="busy" @click="save">
+        <el-button
+          type="primary"
+          size="large"
+          :loading="busy"
+          :disabled="!expected.data.value || !!missing"
+          @click="save"
+        >
           {{ some ? 'Write it down' : 'Write down that nothing was danced' }}
         </el-button>
       </div>

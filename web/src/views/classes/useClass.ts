@@ -1,103 +1,82 @@
-import { ref } from 'vue'
-import { api, ask, Refusal, type Schemas } from '@/api/client'
+import { computed } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import { lastBy } from '@/api/last-by'
+import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { adopted, mergeOrders, orderOf, type Line, type Order } from './order'
 
-type Line = Schemas['LineView']
-type Form = Schemas['LineForm']
-
-export function formOf(line: Line): Form {
-  return { id: line.id, minutes: line.minutes, kind: line.kind, dance: line.dance, title: line.title }
-}
+type Sheet = Schemas['ClassSheet']
 
 /** A class: its running order, which every change saves at once, and steps back. */
 export function useClass(id: () => number) {
-  const sheet = ref<Schemas['ClassSheet']>()
-  const problem = ref('')
-  const loading = ref(false)
-  const undoable = ref<{ minutes: number; lines: Form[] }[]>([])
+  const path = () => ({ id: id() })
+  const stored = (view: Sheet): Stored<Order, Sheet> => ({
+    version: view.version,
+    value: orderOf(view),
+    view,
+    by: '',
+  })
+  const order = useVersioned<Order, Sheet>({
+    key: () => `ulna-class-${id()}`,
+    load: async () => {
+      const [view, by] = await Promise.all([
+        ask(api.GET('/api/classes/{id}', { params: { path: path() } })),
+        lastBy('CLASS', id()),
+      ])
+      return { ...stored(view), by }
+    },
+    fresh: () => ({ minutes: 0, lines: [] }),
+    save: async (value, version): Promise<Stored<Order, Sheet>> => {
+      const saved = order.stored.value?.value
+      const body = { ...(saved ? adopted(value, saved) : value), version }
+      return stored(await ask(api.PUT('/api/classes/{id}', { params: { path: path() }, body })))
+    },
+    merge: mergeOrders,
+  })
+  const sheet = computed(() => order.stored.value?.view)
+  const version = () => sheet.value?.version ?? 0
 
-  async function load() {
-    loading.value = true
+  /** What could not be saved is not shown as if it were. */
+  async function orBack(action: () => Promise<void>) {
     try {
-      sheet.value = await ask(api.GET('/api/classes/{id}', { params: { path: { id: id() } } }))
-      problem.value = ''
+      await action()
     } catch (e) {
-      problem.value = (e as Error).message
-    } finally {
-      loading.value = false
-    }
-  }
-
-  async function send(lines: Form[], minutes: number, version: number) {
-    try {
-      sheet.value = await ask(
-        api.PUT('/api/classes/{id}', { params: { path: { id: id() } }, body: { version, minutes, lines } }),
-      )
-    } catch (e) {
-      if (e instanceof Refusal && e.status === 409) {
-        await load()
-        undoable.value = []
-      }
+      order.discard()
       throw e
     }
   }
 
   /** Saves a changed running order; the one before can be had back. */
-  async function change(lines: Form[], minutes?: number) {
-    const now = sheet.value
-    if (!now) return
-    const before = { minutes: now.minutes, lines: now.lines.map(formOf) }
-    await send(lines, minutes ?? now.minutes, now.version)
-    undoable.value.push(before)
-  }
-
-  async function undo() {
-    const now = sheet.value
-    const before = undoable.value.pop()
-    if (now && before) await send(before.lines, before.minutes, now.version)
-  }
+  const change = (lines: Line[]) => orBack(() => order.commit({ lines, minutes: order.value.value.minutes }))
+  const undo = () => orBack(order.undo)
 
   async function planAnew() {
-    const now = sheet.value
-    if (!now) return
-    const before = { minutes: now.minutes, lines: now.lines.map(formOf) }
-    sheet.value = await ask(
-      api.POST('/api/classes/{id}/plan', {
-        params: { path: { id: id() } },
-        body: { version: now.version, minutes: now.minutes },
-      }),
+    if (!sheet.value) return
+    const body = { version: version(), minutes: sheet.value.minutes }
+    const answer = await ask(api.POST('/api/classes/{id}/plan', { params: { path: path() }, body }))
+    order.takeAsStep(stored(answer))
+  }
+
+  async function bringBack(to: number) {
+    const body = { version: version(), to }
+    order.take(
+      stored(await ask(api.POST('/api/classes/{id}/bring-back', { params: { path: path() }, body }))),
     )
-    undoable.value.push(before)
   }
 
   async function record(note: string, lines: Schemas['DancedForm'][]) {
-    const now = sheet.value
-    if (!now) return
-    sheet.value = await ask(
-      api.POST('/api/classes/{id}/record', {
-        params: { path: { id: id() } },
-        body: { version: now.version, note, lines },
-      }),
-    )
-    undoable.value = []
+    const body = { version: version(), note, lines }
+    order.take(stored(await ask(api.POST('/api/classes/{id}/record', { params: { path: path() }, body }))))
   }
 
   async function takeBack() {
-    const now = sheet.value
-    if (!now) return
-    sheet.value = await ask(
-      api.DELETE('/api/classes/{id}/record', {
-        params: { path: { id: id() }, query: { version: now.version } },
-      }),
-    )
+    const params = { path: path(), query: { version: version() } }
+    order.take(stored(await ask(api.DELETE('/api/classes/{id}/record', { params }))))
   }
 
   async function remove() {
-    const now = sheet.value
-    if (!now) return
-    await ask(
-      api.DELETE('/api/classes/{id}', { params: { path: { id: id() }, query: { version: now.version } } }),
-    )
+    await ask(api.DELETE('/api/classes/{id}', { params: { path: path(), query: { version: version() } } }))
+    order.forget()
   }
 
-  return { sheet, problem, loading, undoable, load, change, undo, planAnew, record, takeBack, remove }
+  return { order, sheet, change, undo, planAnew, bringBack, record, takeBack, remove }
 }

@@ -6,13 +6,22 @@ import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import DanceRow from './DanceRow.vue'
-import { LEVELS } from '@/domain/level'
-import { ANY, filterDances, type Filter, type Sort } from './filter'
+import RemovedList from '@/components/removed-list/RemovedList.vue'
+import { useDo } from '@/composables/useDo'
+import { LEVEL_WORDS, LEVELS } from '@/domain/labels'
+import { ANY, filterDances, withGroups, type Dance, type Filter, type Sort } from './filter'
 
 const ROW_HEIGHT = 74
 
 const session = useSession()
-const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/dances')))
+const { data, problem, loading, load } = useLoad(async () => {
+  const [dances, known] = await Promise.all([
+    ask(api.GET('/api/dances')),
+    ask(api.GET('/api/groups/standings')),
+  ])
+  return withGroups(dances, known)
+})
+const { run } = useDo()
 const filter = ref<Filter>({ ...ANY })
 const sort = ref<Sort>('title')
 /** On a phone the filters open on demand. */
@@ -20,14 +29,23 @@ const more = ref(false)
 
 onMounted(load)
 
-const all = computed<Schemas['DanceSummary'][]>(() => data.value ?? [])
+const all = computed<Dance[]>(() => data.value ?? [])
 const shown = computed(() => filterDances(all.value, filter.value, sort.value))
-const distinct = (of: (dance: Schemas['DanceSummary']) => (string | undefined)[]) =>
+const distinct = (of: (dance: Dance) => (string | undefined)[]) =>
   [...new Set(all.value.flatMap(of).filter((one): one is string => !!one))].sort()
 const figures = computed(() => distinct((dance) => dance.figures))
 const styles = computed(() => distinct((dance) => [dance.style]))
 const groups = computed(() => distinct((dance) => dance.knownBy.map((known) => known.name)))
 const counts = computed(() => [...new Set(all.value.map((dance) => dance.counts))].sort((a, b) => a - b))
+async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
+  const body = { to: version, version }
+  const action = async () => {
+    await ask(api.POST('/api/dances/{id}/bring-back', { params: { path: { id } }, body }))
+    await Promise.all([load(), removed.value?.load()])
+  }
+  await run(action, `${subject} is back.`)
+}
+const removed = ref<InstanceType<typeof RemovedList>>()
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
 </script>
 
@@ -52,7 +70,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
         {{ more ? 'Fewer' : 'Filter' }}
       </button>
       <el-select v-model="filter.level" clearable placeholder="level" aria-label="Level" class="narrow">
-        <el-option v-for="level in LEVELS" :key="level" :label="level" :value="level" />
+        <el-option v-for="level in LEVELS" :key="level" :label="LEVEL_WORDS[level]" :value="level" />
       </el-select>
       <el-select v-model="filter.counts" clearable placeholder="counts" aria-label="Counts" class="narrow">
         <el-option v-for="one in counts" :key="one" :label="`${one} counts`" :value="one" />
@@ -110,6 +128,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
         <DanceRow :dance="row" />
       </LongList>
+      <RemovedList v-if="session.isInstructor" ref="removed" thing="DANCE" @bring-back="bringBack" />
     </PageState>
   </div>
 </template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import TurnSign from '@/components/turn-sign/TurnSign.vue'
+import type { Dance } from './filter'
 
 /** A dance in the list. */
-defineProps<{ dance: Schemas['DanceSummary'] }>()
+defineProps<{ dance: Dance }>()
 </script>
 
 <template>
@@ -17,7 +17,7 @@ defineProps<{ dance: Schemas['DanceSummary'] }>()
           [
             dance.by,
             dance.song && `“${dance.song}”`,
-            dance.rate && `${dance.rate} counts a minute`,
+            dance.countsPerMinute && `${dance.countsPerMinute} counts a minute`,
             dance.style,
           ]
             .filter(Boolean)
@@ -33,7 +33,7 @@ defineProps<{ dance: Schemas['DanceSummary'] }>()
     <span v-else class="walls"
       ><b class="number">{{ dance.walls }}</b> {{ dance.walls === 1 ? 'wall' : 'walls' }}</span
     >
-    <TurnSign class="turn" :eighths="dance.turnEighths" />
+    <TurnSign class="turn" :eighths="dance.turn" />
     <LevelMark class="level" :level="dance.level" :stated="dance.statedLevel" />
     <span class="known">
       <StageMark v-for="known in dance.knownBy" :key="known.group" :stage="known.stage" :label="known.name" />

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus'
-import 'element-plus/es/components/message-box/style/css'
+import { ElMessage } from 'element-plus'
+import 'element-plus/es/components/message/style/css'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import LevelMark from '@/components/level-mark/LevelMark.vue'
+import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
+import DraftNote from '@/components/draft-note/DraftNote.vue'
+import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StepEditor from '@/components/step-editor/StepEditor.vue'
 import WallMap from '@/components/wall-map/WallMap.vue'
 import { api, ask } from '@/api/client'
+import { confirmed } from '@/composables/confirm'
 import { useChoice } from '@/composables/useChoice'
 import { provideClock } from '@/composables/useClock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
@@ -16,6 +19,7 @@ import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
 import { minutesSeconds } from '@/domain/time'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
+import DanceFacts from './DanceFacts.vue'
 import HallFit from './HallFit.vue'
 import FigureDrawer from './FigureDrawer.vue'
 import RemarkList from './RemarkList.vue'
@@ -23,11 +27,15 @@ import SectionBuilder from './SectionBuilder.vue'
 import SectionList from './SectionList.vue'
 import { useDance } from './useDance'
 
+/** The footprints are walked below the song's speed. */
+const PRACTICE_SPEED = 0.7
+
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const dance = useDance()
-const { sheet, text, reading, readText, problem, checking, changed, draft } = dance
+const { sheet, reading, readText, trouble, checking } = dance
+const { value: text, changed, restored, clash, problem } = dance.text
 const { busy, run } = useDo()
 const { find } = useFigures()
 const explained = ref('')
@@ -47,7 +55,7 @@ const before = computed(() => {
   const last = at > 0 && all[at - 1].part === all[at].part ? all[at - 1].places : []
   return last[last.length - 1]
 })
-const rate = computed(() => Number(reading.value?.songs[0]?.bpm) * 0.7 || undefined)
+const rate = computed(() => (reading.value?.songs[0]?.countsPerMinute ?? 0) * PRACTICE_SPEED || undefined)
 const help = {
   possible: (stepText: string, offset: number) =>
     ask(api.POST('/api/writing/possible', { body: { stepText, offset } })),
@@ -58,7 +66,7 @@ const editor = ref<InstanceType<typeof StepEditor>>()
 
 const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
 const errors = computed(
-  () => reading.value?.remarks.filter((remark) => remark.severity === 'error').length ?? 0,
+  () => reading.value?.remarks.filter((remark) => remark.severity === 'ERROR').length ?? 0,
 )
 const sub = computed(() => {
   const song = reading.value?.songs[0]
@@ -67,7 +75,7 @@ const sub = computed(() => {
     ? [
         `“${song.title}”`,
         song.artist,
-        song.bpm && `${song.bpm} counts a minute`,
+        song.countsPerMinute && `${song.countsPerMinute} counts a minute`,
         song.seconds && minutesSeconds(song.seconds),
       ]
     : []
@@ -83,10 +91,22 @@ watch(
 )
 
 async function save() {
-  let id = 0
-  if (await run(async () => (id = await dance.save()), 'Saved.')) {
-    if (wanted.value !== id) await router.replace(`/dances/${id}`)
+  let saved = false
+  if (await run(async () => (saved = !!(await dance.text.save())))) {
+    if (!saved) return
+    ElMessage({ message: 'Saved.', type: 'success', duration: 2500 })
+    if (wanted.value !== dance.id.value) await router.replace(`/dances/${dance.id.value}`)
   }
+}
+
+function merge() {
+  const left = dance.text.merge()
+  if (left)
+    ElMessage({
+      message: `${left} ${left === 1 ? 'place' : 'places'} to settle; both are marked in the text.`,
+      type: 'warning',
+      duration: 8000,
+    })
 }
 
 async function tidy() {
@@ -97,16 +117,13 @@ async function tidy() {
 }
 
 async function remove() {
-  try {
-    await ElMessageBox.confirm(
-      'The dance goes, and with it what groups have learned of it. Remove it?',
-      `Remove ${reading.value?.title}`,
-      { confirmButtonText: 'Remove', cancelButtonText: 'Keep', type: 'warning' },
-    )
-  } catch {
-    return
-  }
-  if (await run(dance.remove, 'Removed.')) await router.push('/dances')
+  const sure = await confirmed(
+    `Remove ${reading.value?.title}`,
+    'It leaves the lists. What groups have learned of it stays, and it can be brought back from the list of dances.',
+    'Remove',
+    'Keep',
+  )
+  if (sure && (await run(dance.remove, 'Removed.'))) await router.push('/dances')
 }
 
 function onKey(event: KeyboardEvent) {
@@ -120,8 +137,8 @@ function onKey(event: KeyboardEvent) {
 <template>
   <div class="stack" @keydown="onKey">
     <PageState
-      :loading="checking"
-      :problem="reading ? '' : problem"
+      :loading="checking || dance.text.loading.value"
+      :problem="reading ? '' : problem || trouble"
       :ready="!!reading"
       @again="dance.open(wanted)"
     >
@@ -147,33 +164,17 @@ function onKey(event: KeyboardEvent) {
           </div>
         </div>
 
-        <div class="facts">
-          <span
-            ><b class="number">{{ reading.counts }}</b> counts</span
-          >
-          <span
-            ><b class="number">{{ reading.walls }}</b> {{ reading.walls === 1 ? 'wall' : 'walls' }}</span
-          >
-          <span>{{ reading.turn ? `turns ${reading.turn} a wall` : 'ends as it began' }}</span>
-          <span
-            >starts with weight <b>{{ reading.startWeight }}</b>, ends on <b>{{ reading.endWeight }}</b></span
-          >
-          <span
-            >intro <b class="number">{{ reading.intro }}</b></span
-          >
-          <el-popover trigger="click" :width="380">
-            <template #reference>
-              <button class="plain-button why" type="button">
-                <LevelMark :level="reading.level.measured" :stated="reading.level.stated" /> why?
-              </button>
-            </template>
-            <h3>{{ reading.level.measured }}, measured</h3>
-            <ul>
-              <li v-for="reason in reading.level.reasons" :key="reason">{{ reason }}</li>
-            </ul>
-            <p class="quiet">Ten points are a level; the table is a rule of thumb.</p>
-          </el-popover>
-        </div>
+        <ConflictPanel
+          v-if="clash"
+          :mine="clash.mine.split('\n')"
+          :theirs="clash.theirs.split('\n')"
+          :by="clash.by"
+          :version="clash.version"
+          @merge="merge"
+          @mine="dance.text.keepMine()"
+          @theirs="dance.text.takeTheirs()"
+        />
+        <DanceFacts :reading="reading" />
 
         <div class="halves">
           <SectionList
@@ -193,13 +194,8 @@ function onKey(event: KeyboardEvent) {
                 {{ checking ? 'Checking…' : errors ? `${errors} to mend` : 'No mistakes' }}
               </span>
             </div>
-            <p v-if="draft.restored.value" class="note">
-              This text was written here but not saved.
-              <button class="plain-button" type="button" @click="draft.discard()">
-                Go back to the saved one
-              </button>
-            </p>
-            <p v-if="problem" class="note wrong" role="alert">{{ problem }}</p>
+            <DraftNote :restored @discard="dance.text.discard()" />
+            <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
             <SectionBuilder
               v-if="side === 'build' && session.isInstructor"
               :reading="reading"
@@ -241,10 +237,15 @@ function onKey(event: KeyboardEvent) {
               :help="help"
               :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
               :remarks="reading.remarks"
-              :readonly="!session.isInstructor"
+              :readonly="!session.isInstructor || !!clash"
             />
             <div v-if="session.isInstructor" class="row spread">
-              <el-button type="primary" :disabled="!changed && !!sheet" :loading="busy" @click="save">
+              <el-button
+                type="primary"
+                :disabled="(!changed && !!sheet) || !!clash"
+                :loading="busy"
+                @click="save"
+              >
                 {{ sheet ? 'Save' : 'Keep this dance' }}
               </el-button>
               <span class="quiet">
@@ -270,6 +271,14 @@ function onKey(event: KeyboardEvent) {
           </div>
           <WallMap :walls="reading.sequence" :song-end="reading.songEnd" :parts="reading.phrased" />
         </section>
+        <HistoryPanel
+          v-if="sheet"
+          :id="sheet.id"
+          thing="DANCE"
+          :version="sheet.version"
+          :may-bring-back="session.isInstructor && !changed && !clash"
+          @bring-back="(to) => run(() => dance.bringBack(to), `Version ${to} is back.`)"
+        />
         <FigureDrawer v-model="explained" />
       </template>
     </PageState>
@@ -277,22 +286,6 @@ function onKey(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.facts {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-2) var(--space-5);
-  border-block: 1px solid var(--rule);
-  padding: var(--space-2) 0;
-}
-.facts b {
-  font-size: 19px;
-}
-.why {
-  display: inline-flex;
-  gap: 8px;
-  text-decoration: underline dotted;
-}
 .halves {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 470px);
@@ -307,14 +300,11 @@ function onKey(event: KeyboardEvent) {
   max-height: calc(100vh - 24px);
   overflow: auto;
 }
-.note {
-  background: var(--brass-wash);
-  padding: var(--space-2) var(--space-3);
-  border-radius: var(--radius-small);
-}
-.note.wrong {
+.wrong {
   background: var(--wrong-wash);
   color: var(--wrong);
+  padding: var(--space-2) var(--space-3);
+  border-radius: var(--radius-small);
 }
 @media (max-width: 1000px) {
   .halves {

@@ -6,14 +6,18 @@ import type { Schemas } from '@/api/client'
 const props = defineProps<{ remarks: Schemas['Remark'][]; readonly: boolean }>()
 defineEmits<{ show: [offset: number]; mend: [change: Schemas['MendView']] }>()
 
-const faults = computed(() => props.remarks.filter((remark) => remark.severity !== 'info'))
-const notes = computed(() => props.remarks.filter((remark) => remark.severity === 'info'))
-const WORDS: Record<string, string> = { error: 'Mistake', warning: 'Perhaps', info: 'Note' }
+const faults = computed(() => props.remarks.filter((remark) => remark.severity !== 'INFO'))
+const notes = computed(() => props.remarks.filter((remark) => remark.severity === 'INFO'))
+const WORDS: Record<Schemas['Remark']['severity'], string> = {
+  ERROR: 'Mistake',
+  WARNING: 'Perhaps',
+  INFO: 'Note',
+}
 </script>
 
 <template>
   <ul class="remarks" aria-live="polite">
-    <li v-for="(remark, i) in faults" :key="i" :class="remark.severity">
+    <li v-for="(remark, i) in faults" :key="i" :class="remark.severity.toLowerCase()">
       <button class="where" type="button" @click="$emit('show', remark.start)">
         {{ WORDS[remark.severity] }}, line {{ remark.line }}
       </button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { LEVEL_WORDS } from '@/domain/labels'
 
 /** For those who do not like typing: figures to choose from, to drag into another order, to take out. */
 const props = defineProps<{
@@ -184,7 +185,7 @@ function addSection() {
             type="button"
             class="chip"
             :disabled="!fresh"
-            :title="`${offer.counts} counts, ${offer.level}`"
+            :title="`${offer.counts} counts, ${LEVEL_WORDS[offer.level]}`"
             @click="add(offer)"
           >
             {{ offer.text }} <span class="quiet">{{ offer.counts }}</span>

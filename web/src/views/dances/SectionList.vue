@@ -2,15 +2,18 @@
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import CountStrip from '@/components/count-strip/CountStrip.vue'
+import ReasonList from '@/components/reason-list/ReasonList.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { useChoice } from '@/composables/useChoice'
 import { useClock } from '@/composables/useClock'
 import type { ClockView } from '@/domain/clock-view'
-import type { School } from '@/domain/counting'
+import type { CountingStyle } from '@/domain/counting'
+import { OPTION_WORDS } from '@/domain/labels'
+import { turnWords } from '@/domain/turn'
 
-const school = useChoice<School>('counting', 'written')
+const counting = useChoice<CountingStyle>('counting', 'written')
 const optionsOf = (section: number) => props.reading.options.filter((option) => option.section === section)
 
 /** The dance itself: its sections on count strips, then its tags. */
@@ -39,7 +42,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
         v-model="wall"
         :walls="reading.sequence"
       />
-      <el-radio-group v-model="school" size="small" aria-label="Counting">
+      <el-radio-group v-model="counting" size="small" aria-label="Counting">
         <el-radio-button label="as written" value="written" />
         <el-radio-button label="every step numbered" value="numbered" />
       </el-radio-group>
@@ -66,9 +69,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
             </button>
           </template>
           <h3>As much trouble as {{ section.load.plainCounts }} walking counts</h3>
-          <ul>
-            <li v-for="reason in section.load.reasons" :key="reason">{{ reason }}</li>
-          </ul>
+          <ReasonList :reasons="section.load.reasons" />
           <p class="quiet">A rule of thumb.</p>
         </el-popover>
         <span class="ends">
@@ -87,7 +88,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
         :places="section.places"
         :counts="section.counts"
         :width="reading.sectionCounts"
-        :school="school"
+        :counting="counting"
         :start
         @explain="$emit('explain', $event)"
       />
@@ -95,14 +96,14 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
       <div v-for="option in optionsOf(section.number)" :key="option.name" class="option">
         <p class="row">
           <strong>{{ option.name }}</strong>
-          <span class="chip">{{ option.kind }}</span>
+          <span class="chip">{{ OPTION_WORDS[option.kind] }}</span>
           <span class="quiet">counts {{ option.from }} to {{ option.to }}</span>
         </p>
         <CountStrip
           :places="option.places"
           :counts="option.to"
           :width="reading.sectionCounts"
-          :school="school"
+          :counting="counting"
           :start
           @explain="$emit('explain', $event)"
         />
@@ -112,7 +113,7 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
       <header>
         <h3>{{ extra.name }}</h3>
         <span class="quiet"
-          >{{ extra.counts }} counts{{ extra.turn ? `, turns ${extra.turn}` : ', no turn' }}</span
+          >{{ extra.counts }} counts{{ extra.turn ? `, turns ${turnWords(extra.turn)}` : ', no turn' }}</span
         >
       </header>
       <CountStrip

@@ -9,7 +9,9 @@ import { clockOf, provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { clock } from '@/domain/facing'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
+import { LEVEL_WORDS, OPTION_WORDS } from '@/domain/labels'
 import { minutesSeconds } from '@/domain/time'
+import { turnWords } from '@/domain/turn'
 import { sheetLines } from './sheet'
 
 /** A dance as one or two printed pages, in the club's words. */
@@ -51,14 +53,14 @@ const says = computed(() => {
           <p>
             <b>{{ reading.counts }} counts</b>,
             {{ reading.phrased ? 'phrased' : `${reading.walls} ${reading.walls === 1 ? 'wall' : 'walls'}` }},
-            {{ reading.level.stated ?? reading.level.measured }}
+            {{ LEVEL_WORDS[reading.level.stated ?? reading.level.measured] }}
             <template v-if="reading.level.stated && reading.level.stated !== reading.level.measured">
-              (measured {{ reading.level.measured }})</template
+              (measured {{ LEVEL_WORDS[reading.level.measured] }})</template
             >{{ reading.by ? ` · by ${reading.by}` : '' }}
           </p>
           <p v-for="song in reading.songs" :key="song.title">
             “{{ song.title }}”{{ song.artist ? `, ${song.artist}` : ''
-            }}{{ song.bpm ? `, ${song.bpm} counts a minute` : ''
+            }}{{ song.countsPerMinute ? `, ${song.countsPerMinute} counts a minute` : ''
             }}{{ song.seconds ? `, ${minutesSeconds(song.seconds)}` : '' }}
           </p>
           <p>
@@ -89,7 +91,7 @@ const says = computed(() => {
             :key="option.name"
             class="option"
           >
-            <b>{{ option.name }}</b> ({{ option.kind }}):
+            <b>{{ option.name }}</b> ({{ OPTION_WORDS[option.kind] }}):
             {{
               sheetLines(option.places, label)
                 .map((line) => `${line.counts} ${line.call}`)
@@ -100,7 +102,7 @@ const says = computed(() => {
         <section v-for="extra in reading.extras" :key="extra.name">
           <h2>
             {{ extra.name }}
-            <small>{{ extra.counts }} counts{{ extra.turn ? `, turns ${extra.turn}` : '' }}</small>
+            <small>{{ extra.counts }} counts{{ extra.turn ? `, turns ${turnWords(extra.turn)}` : '' }}</small>
           </h2>
           <p>
             {{
@@ -132,7 +134,7 @@ const says = computed(() => {
                 <td>{{ row.counts }}</td>
                 <td>{{ row.startMillis == null ? '' : minutesSeconds(row.startMillis / 1000) }}</td>
                 <td>
-                  {{ row.events.map((event) => `${event.label}, facing ${clock(event.to)}`).join('; ') }}
+                  {{ row.events.map((event) => `${event.text}, facing ${clock(event.to)}`).join('; ') }}
                 </td>
               </tr>
             </tbody>

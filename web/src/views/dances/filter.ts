@@ -1,12 +1,20 @@
 import type { Schemas } from '@/api/client'
-import { LEVELS } from '@/domain/level'
+import { LEVEL_WORDS, LEVELS, STAGE_WORDS, type Level } from '@/domain/labels'
 
-type Dance = Schemas['DanceSummary']
+/** A dance of the list, with the groups that have it in hand. */
+export type Dance = Schemas['DanceSummary'] & { knownBy: Schemas['KnownBy'][] }
+
+/** Puts what the groups know beside the dances. */
+export function withGroups(dances: Schemas['DanceSummary'][], known: Schemas['KnownBy'][]): Dance[] {
+  const of = new Map<number, Schemas['KnownBy'][]>()
+  for (const one of known) of.set(one.dance, [...(of.get(one.dance) ?? []), one])
+  return dances.map((dance) => ({ ...dance, knownBy: of.get(dance.id) ?? [] }))
+}
 
 /** What a list of dances is narrowed to; empty means any. */
 export interface Filter {
   words: string
-  level: string
+  level: Level | ''
   counts: number | undefined
   walls: number | undefined
   figure: string
@@ -28,7 +36,7 @@ export const ANY: Filter = {
   group: '',
 }
 
-const speed = (dance: Dance) => Number(dance.rate ?? 0)
+const speed = (dance: Dance) => dance.countsPerMinute ?? 0
 
 function inRate(dance: Dance, rate: Filter['rate']): boolean {
   if (!rate) return true
@@ -42,13 +50,13 @@ function hasWords(dance: Dance, words: string[]): boolean {
   const text = [
     dance.title,
     dance.by,
-    dance.level,
+    LEVEL_WORDS[dance.level],
     dance.song,
     dance.style,
     `${dance.counts} counts`,
     `${dance.walls} walls ${dance.walls}-wall`,
     ...dance.figures,
-    ...dance.knownBy.map((known) => `${known.name} ${known.stage.toLowerCase()}`),
+    ...dance.knownBy.map((known) => `${known.name} ${STAGE_WORDS[known.stage]}`),
   ]
     .join(' ')
     .toLowerCase()

@@ -1,7 +1,10 @@
-import { computed, ref, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDraft } from '@/composables/useDraft'
+import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { mergeText } from '@/domain/merge'
 
+type Sheet = Schemas['DanceSheet']
 const CHECK_AFTER_MS = 250
 
 const FIRST_TEXT = `title: 
@@ -16,99 +19,96 @@ section 1
 5-8    
 `
 
+function stored(view: Sheet): Stored<string, Sheet> {
+  // The editor counts a line's end as one character, and so must every place in the text.
+  return { version: view.version, value: view.stepText.replace(/\r\n?/g, '\n'), view, by: view.updatedBy }
+}
+
 /** A dance that is being read and written: its text, and the newest reading of it. */
 export function useDance() {
-  const sheet = ref<Schemas['DanceSheet']>()
-  const text = ref('')
-  const saved = ref('')
+  const id = ref<number>()
   const reading = ref<Schemas['Reading']>()
   /** The text that the reading was made from. */
   const readText = ref('')
-  const problem = ref('')
+  const trouble = ref('')
   const checking = ref(false)
-  const id = ref<number>()
-  const draft = useDraft(() => `ulna-draft-${id.value ?? 'new'}`, text, saved)
-  const changed = computed(() => text.value !== saved.value)
+
+  const text = useVersioned<string, Sheet>({
+    key: () => `ulna-dance-${id.value ?? 'new'}`,
+    load: async () =>
+      id.value === undefined
+        ? undefined
+        : stored(await ask(api.GET('/api/dances/{id}', { params: { path: { id: id.value } } }))),
+    fresh: () => FIRST_TEXT,
+    save: async (stepText, version) => {
+      const now = stored(
+        id.value === undefined
+          ? await ask(api.POST('/api/dances', { body: { stepText } }))
+          : await ask(
+              api.PUT('/api/dances/{id}', {
+                params: { path: { id: id.value } },
+                body: { stepText, version },
+              }),
+            ),
+      )
+      if (id.value === undefined) {
+        text.forget()
+        id.value = now.view.id
+      }
+      return now
+    },
+    merge: mergeText,
+  })
+  const sheet = computed(() => text.stored.value?.view)
 
   async function open(which: number | undefined) {
     id.value = which
-    problem.value = ''
-    try {
-      if (which === undefined) {
-        sheet.value = undefined
-        saved.value = FIRST_TEXT
-      } else {
-        sheet.value = await ask(api.GET('/api/dances/{id}', { params: { path: { id: which } } }))
-        // The editor counts a line's end as one character, and so must every place in the text.
-        saved.value = sheet.value.stepText.replace(/\r\n?/g, '\n')
-        reading.value = sheet.value.reading
-      }
-      text.value = saved.value
-      draft.restore()
-      await check()
-    } catch (e) {
-      problem.value = (e as Error).message
-    }
+    reading.value = undefined
+    await text.open()
+    if (!text.problem.value) await check()
   }
 
   let asked = 0
   async function check() {
     const mine = ++asked
-    const stepText = text.value
+    const stepText = text.value.value
     checking.value = true
     try {
-      const found = await ask(api.POST('/api/dances/check', { body: { stepText } }))
+      const found = await ask(api.POST('/api/writing/check', { body: { stepText } }))
       if (mine === asked) {
         reading.value = found
         readText.value = stepText
-        problem.value = ''
+        trouble.value = ''
       }
     } catch (e) {
-      if (mine === asked) problem.value = (e as Error).message
+      if (mine === asked) trouble.value = (e as Error).message
     } finally {
       if (mine === asked) checking.value = false
     }
   }
-
-  let timer = 0
-  watch(text, () => {
-    window.clearTimeout(timer)
-    timer = window.setTimeout(check, CHECK_AFTER_MS)
-  })
+  watchDebounced(text.value, check, { debounce: CHECK_AFTER_MS })
 
   /** Takes a text that was not typed, and reads it at once. */
   async function take(now: string) {
-    text.value = now
+    text.value.value = now
     await check()
   }
 
-  /** Saves the text; answers the dance's number. */
-  async function save(): Promise<number> {
-    const body = { stepText: text.value }
-    const now = sheet.value
-    const stored = now
-      ? await ask(
-          api.PUT('/api/dances/{id}', {
-            params: { path: { id: now.id } },
-            body: { ...body, version: now.version },
-          }),
-        )
-      : await ask(api.POST('/api/dances', { body }))
-    localStorage.removeItem(`ulna-draft-${id.value ?? 'new'}`)
-    sheet.value = stored
-    id.value = stored.id
-    saved.value = stored.stepText
-    draft.restored.value = false
-    return stored.id
+  async function bringBack(to: number) {
+    if (id.value === undefined || !sheet.value) return
+    const path = { id: id.value }
+    const body = { to, version: sheet.value.version }
+    text.take(stored(await ask(api.POST('/api/dances/{id}/bring-back', { params: { path }, body }))))
+    await check()
   }
 
   async function remove() {
     const now = sheet.value
     if (!now) return
-    await ask(
-      api.DELETE('/api/dances/{id}', { params: { path: { id: now.id }, query: { version: now.version } } }),
-    )
+    const query = { version: now.version }
+    await ask(api.DELETE('/api/dances/{id}', { params: { path: { id: now.id }, query } }))
+    text.forget()
   }
 
-  return { sheet, text, reading, readText, take, problem, checking, changed, draft, open, save, remove, id }
+  return { id, sheet, reading, readText, trouble, checking, text, open, take, bringBack, remove }
 }

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive } from 'vue'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { useDo } from '@/composables/useDo'
+import SectionChoice from '@/components/section-choice/SectionChoice.vue'
 import { useLoad } from '@/composables/useLoad'
+import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
+import { upTo } from '@/domain/sections'
 
 /** Something that happened outside a planned class, to be written down. */
 const props = defineProps<{ group: number; today: string }>()
@@ -10,30 +13,25 @@ const emit = defineEmits<{ done: []; cancel: [] }>()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const { busy, run } = useDo()
 
-type Form = Omit<Schemas['EntryForm'], 'dance'> & { dance?: number }
+type Form = Omit<Schemas['EntryForm'], 'dance' | 'shown'> & { dance?: number }
 const form = reactive<Form>({
   dance: undefined,
   date: props.today,
   happened: 'TAUGHT',
-  sections: 1,
   outcome: 'SOLID',
   note: '',
 })
-const HAPPENED = {
-  INTRODUCED: 'taught some sections',
-  TAUGHT: 'taught to the end',
-  WALKED: 'walked through again',
-  DANCED_CALLED: 'danced with calls',
-  DANCED: 'danced without calls',
-} as const
-const OUTCOME = { SOLID: 'solid', SHAKY: 'shaky', LOST: 'lost' } as const
+const chosen = ref<number[]>([])
 const partly = computed(() => form.happened === 'INTRODUCED')
+const sections = computed(() => dances.data.value?.find((one) => one.id === form.dance)?.sections ?? 0)
+watch(sections, () => (chosen.value = []))
+const ready = computed(() => form.dance !== undefined && (!partly.value || chosen.value.length > 0))
 
 onMounted(dances.load)
 
 async function save() {
   if (form.dance === undefined) return
-  const body = { ...form, dance: form.dance, sections: partly.value ? form.sections : 1 }
+  const body = { ...form, dance: form.dance, shown: partly.value ? chosen.value : upTo(sections.value) }
   const done = await run(
     () => ask(api.POST('/api/groups/{id}/record', { params: { path: { id: props.group } }, body })),
     'Written down.',
@@ -54,21 +52,24 @@ async function save() {
     <label>
       What
       <el-select v-model="form.happened">
-        <el-option v-for="(label, key) in HAPPENED" :key="key" :label :value="key" />
+        <el-option v-for="(label, key) in HAPPENED_WORDS" :key="key" :label :value="key" />
       </el-select>
     </label>
-    <label v-if="partly">To section <el-input-number v-model="form.sections" :min="1" :max="64" /></label>
+    <div v-if="partly && sections" class="field">
+      <b>Sections shown</b>
+      <SectionChoice v-model="chosen" :all="sections" label="Sections shown" />
+    </div>
     <label>
       How it went
       <el-select v-model="form.outcome">
-        <el-option v-for="(label, key) in OUTCOME" :key="key" :label :value="key" />
+        <el-option v-for="(label, key) in OUTCOME_WORDS" :key="key" :label :value="key" />
       </el-select>
     </label>
     <label
       >For colleagues <el-input v-model="form.note" maxlength="500" placeholder="what tripped them"
     /></label>
     <div class="row">
-      <el-button type="primary" native-type="submit" :loading="busy" :disabled="form.dance === undefined">
+      <el-button type="primary" native-type="submit" :loading="busy" :disabled="!ready">
         Write down
       </el-button>
       <el-button @click="$emit('cancel')">Cancel</el-button>
@@ -83,7 +84,8 @@ async function save() {
   gap: var(--space-4);
   align-items: end;
 }
-label {
+label,
+.field {
   display: grid;
   gap: 4px;
   font-weight: 600;

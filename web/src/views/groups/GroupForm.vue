@@ -1,75 +1,118 @@
 <script setup lang="ts">
-import { reactive } from 'vue'
+import { computed, onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { lastBy } from '@/api/last-by'
+import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
+import DraftNote from '@/components/draft-note/DraftNote.vue'
 import { useDo } from '@/composables/useDo'
+import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { LEVEL_WORDS, options, WEEKDAY_WORDS } from '@/domain/labels'
+import { mergeFields } from '@/domain/merge'
+import { hourMinute } from '@/domain/time'
 
 /** What an instructor says about a group; without one it makes a new group. */
-const props = defineProps<{ group?: Schemas['GroupSummary'] }>()
+const props = defineProps<{ group?: number }>()
 const emit = defineEmits<{ done: []; cancel: [] }>()
 const { busy, run } = useDo()
 
-type Form = Schemas['GroupForm']
-const LEVELS: Form['level'][] = [
-  'ABSOLUTE_BEGINNER',
-  'BEGINNER',
-  'HIGH_BEGINNER',
-  'IMPROVER',
-  'EASY_INTERMEDIATE',
-  'INTERMEDIATE',
-  'ADVANCED',
-]
-const DAYS: Form['weekday'][] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
-const words = (name: string) => name.toLowerCase().replaceAll('_', ' ')
+type Summary = Schemas['GroupSummary']
+type Form = Omit<Schemas['GroupForm'], 'version'>
+const NEW: Form = {
+  name: '',
+  level: 'BEGINNER',
+  weekday: 'MONDAY',
+  startsAt: '19:00',
+  minutes: 60,
+  place: '',
+}
 
-const form = reactive<Form>({
-  name: props.group?.name ?? '',
-  level: LEVELS.find((level) => words(level) === props.group?.level) ?? 'BEGINNER',
-  weekday: props.group?.weekday ?? 'MONDAY',
-  startsAt: (props.group?.startsAt ?? '19:00').slice(0, 5),
-  minutes: props.group?.minutes ?? 60,
-  place: props.group?.place ?? '',
-  version: props.group?.version ?? 0,
-})
+function stored(view: Summary): Stored<Form, Summary> {
+  const { name, level, weekday, minutes, place } = view
+  const value = { name, level, weekday, startsAt: hourMinute(view.startsAt), minutes, place }
+  return { version: view.version, value, view, by: '' }
+}
 
-async function save() {
-  const body = { ...form }
-  const id = props.group?.id
-  const done = await run(
-    () =>
-      ask(
+const group = useVersioned<Form, Summary>({
+  key: () => `ulna-group-${props.group ?? 'new'}`,
+  load: async () => {
+    if (props.group === undefined) return undefined
+    const path = { id: props.group }
+    const [sheet, by] = await Promise.all([
+      ask(api.GET('/api/groups/{id}', { params: { path } })),
+      lastBy('GROUP', props.group),
+    ])
+    return { ...stored(sheet.group), by }
+  },
+  fresh: () => NEW,
+  save: async (value, version) => {
+    const body = { ...value, version }
+    const id = props.group
+    return stored(
+      await ask(
         id === undefined
           ? api.POST('/api/groups', { body })
           : api.PUT('/api/groups/{id}', { params: { path: { id } }, body }),
       ),
-    'Saved.',
-  )
-  if (done) emit('done')
+    )
+  },
+  merge: mergeFields,
+})
+const { value: form, clash, restored } = group
+onMounted(group.open)
+
+const ready = computed(() => !!form.value.name.trim() && !clash.value)
+const lines = (of: Form) => [
+  `name: ${of.name}`,
+  `level: ${LEVEL_WORDS[of.level]}`,
+  `meets on: ${WEEKDAY_WORDS[of.weekday]}`,
+  `at: ${of.startsAt}`,
+  `minutes: ${of.minutes}`,
+  `where: ${of.place}`,
+]
+
+async function save() {
+  let saved = false
+  if ((await run(async () => (saved = !!(await group.save())))) && saved) emit('done')
+}
+
+function cancel() {
+  group.discard()
+  emit('cancel')
 }
 </script>
 
 <template>
+  <ConflictPanel
+    v-if="clash"
+    :mine="lines(clash.mine)"
+    :theirs="lines(clash.theirs)"
+    :by="clash.by"
+    :version="clash.version"
+    @merge="group.merge()"
+    @mine="group.keepMine()"
+    @theirs="group.takeTheirs()"
+  />
+  <DraftNote :restored @discard="group.discard()" />
   <form class="card form" @submit.prevent="save">
     <label>Name <el-input v-model="form.name" name="group-name" maxlength="80" /></label>
     <label>
       Level
       <el-select v-model="form.level">
-        <el-option v-for="level in LEVELS" :key="level" :label="words(level)" :value="level" />
+        <el-option v-for="one in options(LEVEL_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
     </label>
     <label>
       Meets on
       <el-select v-model="form.weekday">
-        <el-option v-for="day in DAYS" :key="day" :label="words(day)" :value="day" />
+        <el-option v-for="one in options(WEEKDAY_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
     </label>
     <label>At <el-input v-model="form.startsAt" type="time" name="starts-at" /></label>
     <label>Minutes <el-input-number v-model="form.minutes" :min="20" :max="240" :step="5" /></label>
     <label>Where <el-input v-model="form.place" name="place" maxlength="120" /></label>
     <div class="row">
-      <el-button type="primary" native-type="submit" :loading="busy" :disabled="!form.name.trim()"
-        >Save</el-button
-      >
-      <el-button @click="$emit('cancel')">Cancel</el-button>
+      <el-button type="primary" native-type="submit" :loading="busy" :disabled="!ready">Save</el-button>
+      <el-button @click="cancel">Cancel</el-button>
     </div>
   </form>
 </template>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import RemovedList from '@/components/removed-list/RemovedList.vue'
+import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { WEEKDAY_WORDS } from '@/domain/labels'
 import { hourMinute } from '@/domain/time'
 import GroupForm from './GroupForm.vue'
 
@@ -19,8 +22,15 @@ async function added() {
   await load()
 }
 
-function weekday(name: string): string {
-  return name[0] + name.slice(1).toLowerCase()
+const { run } = useDo()
+const removed = ref<InstanceType<typeof RemovedList>>()
+async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
+  const body = { to: version, version }
+  const action = async () => {
+    await ask(api.POST('/api/groups/{id}/bring-back', { params: { path: { id } }, body }))
+    await Promise.all([load(), removed.value?.load()])
+  }
+  await run(action, `${subject} is back.`)
 }
 </script>
 
@@ -41,7 +51,8 @@ function weekday(name: string): string {
             <h2>{{ group.name }}</h2>
             <LevelMark :level="group.level" />
             <p class="quiet">
-              {{ weekday(group.weekday) }} {{ hourMinute(group.startsAt) }}, {{ group.minutes }} minutes<br />
+              {{ WEEKDAY_WORDS[group.weekday] }} {{ hourMinute(group.startsAt) }},
+              {{ group.minutes }} minutes<br />
               {{ group.place }}
             </p>
             <p class="numbers">
@@ -58,6 +69,7 @@ function weekday(name: string): string {
           </RouterLink>
         </li>
       </ul>
+      <RemovedList v-if="session.isInstructor" ref="removed" thing="GROUP" @bring-back="bringBack" />
     </PageState>
   </div>
 </template>

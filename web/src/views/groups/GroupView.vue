@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
+import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import ReasonList from '@/components/reason-list/ReasonList.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
+import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { HAPPENED_WORDS, LEVEL_WORDS, OUTCOME_WORDS, STAGE_WORDS } from '@/domain/labels'
+import { sectionWords } from '@/domain/sections'
 import { day, dueWords, hourMinute } from '@/domain/time'
 import EntryForm from './EntryForm.vue'
 import GroupForm from './GroupForm.vue'
@@ -15,6 +20,7 @@ import GroupForm from './GroupForm.vue'
 type Standing = Schemas['DanceStanding']
 
 const route = useRoute()
+const router = useRouter()
 const session = useSession()
 const id = computed(() => Number(route.params.id))
 const { data, problem, loading, load } = useLoad(() =>
@@ -32,25 +38,41 @@ const SHELVES = [
   {
     name: 'Due now',
     what: 'walk it through and dance it in the next class',
-    holds: (one: Standing) => one.isDue,
+    holds: (one: Standing) => !one.archived && one.isDue,
   },
   {
     name: 'Learning',
     what: 'started, taught or practised, and still fresh',
-    holds: (one: Standing) => !one.isDue && one.stage !== 'KNOWN',
+    holds: (one: Standing) => !one.archived && !one.isDue && one.stage !== 'KNOWN',
   },
   {
     name: 'Known',
     what: 'danced without calls, not due yet',
-    holds: (one: Standing) => !one.isDue && one.stage === 'KNOWN',
+    holds: (one: Standing) => !one.archived && !one.isDue && one.stage === 'KNOWN',
+  },
+  {
+    name: 'Removed from the list',
+    what: 'what was learned of them stays',
+    holds: (one: Standing) => one.archived,
   },
 ]
 const shelves = computed(() => {
   const found = (data.value?.dances ?? []).filter((one) =>
-    `${one.title} ${one.level} ${one.stage}`.toLowerCase().includes(words.value.toLowerCase()),
+    `${one.title} ${LEVEL_WORDS[one.level]} ${STAGE_WORDS[one.stage]}`
+      .toLowerCase()
+      .includes(words.value.toLowerCase()),
   )
   return SHELVES.map((shelf) => ({ ...shelf, dances: found.filter(shelf.holds) }))
 })
+
+const last = (one: Standing) => one.entries[one.entries.length - 1]
+function entryWords(entry: Schemas['RecordEntry']): string {
+  const what =
+    entry.happened === 'INTRODUCED' && entry.shown?.length
+      ? `taught ${sectionWords(entry.shown)}`
+      : HAPPENED_WORDS[entry.happened]
+  return `${what}, ${OUTCOME_WORDS[entry.outcome]}, ${entry.by}`
+}
 
 async function takeBack(entry: number) {
   await run(
@@ -58,6 +80,23 @@ async function takeBack(entry: number) {
     'Taken back.',
   )
   await load()
+}
+
+async function bringBack(to: number) {
+  const body = { to, version: data.value?.group.version ?? 0 }
+  const action = () =>
+    ask(api.POST('/api/groups/{id}/bring-back', { params: { path: { id: id.value } }, body }))
+  if (await run(action, `Version ${to} is back.`)) await load()
+}
+
+async function remove() {
+  const group = data.value?.group
+  if (!group) return
+  const words = 'It leaves the list and the agenda. What it has learned stays, and it can be brought back.'
+  if (!(await confirmed(`Remove ${group.name}`, words, 'Remove', 'Keep'))) return
+  const query = { version: group.version }
+  const action = () => ask(api.DELETE('/api/groups/{id}', { params: { path: { id: group.id }, query } }))
+  if (await run(action, 'Removed.')) await router.push('/groups')
 }
 
 async function written() {
@@ -83,11 +122,14 @@ async function written() {
             </p>
           </div>
           <div class="row">
-            <el-button v-if="session.isInstructor" @click="editing = !editing">Change group</el-button>
+            <template v-if="session.isInstructor">
+              <el-button text @click="remove">Remove</el-button>
+              <el-button @click="editing = !editing">Change group</el-button>
+            </template>
             <el-button type="primary" @click="writing = !writing">Write in the record</el-button>
           </div>
         </div>
-        <GroupForm v-if="editing" :group="data.group" @done="written" @cancel="editing = false" />
+        <GroupForm v-if="editing" :group="id" @done="written" @cancel="editing = false" />
         <EntryForm v-if="writing" :group="id" :today="data.today" @done="written" @cancel="writing = false" />
 
         <p v-if="data.dances.length === 0" class="card">
@@ -114,10 +156,10 @@ async function written() {
                   <StageMark :stage="one.stage" />
                 </div>
                 <div class="row spread">
-                  <span v-if="one.sections < one.allSections" class="quiet">
-                    sections 1 to {{ one.sections }} of {{ one.allSections }}
+                  <span v-if="one.shown.length && one.shown.length < one.allSections" class="quiet">
+                    {{ sectionWords(one.shown) }} of {{ one.allSections }}
                   </span>
-                  <span v-else class="quiet">{{ one.counts }} counts, {{ one.level }}</span>
+                  <span v-else class="quiet">{{ one.counts }} counts, {{ LEVEL_WORDS[one.level] }}</span>
                   <span v-if="one.due" class="chip" :class="{ due: one.isDue }">{{
                     dueWords(one.due, data.today)
                   }}</span>
@@ -136,13 +178,11 @@ async function written() {
                   >
                 </div>
                 <div v-if="open === one.dance" class="why">
-                  <ol>
-                    <li v-for="reason in one.reasons" :key="reason">{{ reason }}</li>
-                  </ol>
+                  <ReasonList :reasons="one.reasons" ordered />
                   <ul class="entries">
                     <li v-for="entry in one.entries" :key="entry.id">
                       <strong>{{ day(entry.date) }}</strong>
-                      {{ entry.happened }}, {{ entry.outcome }}, {{ entry.by }}
+                      {{ entryWords(entry) }}
                       <em v-if="entry.note">“{{ entry.note }}”</em>
                       <button class="plain-button" type="button" @click="takeBack(entry.id)">
                         Take back
@@ -151,18 +191,20 @@ async function written() {
                   </ul>
                 </div>
                 <p v-else-if="one.entries.length" class="quiet last">
-                  {{ day(one.entries[one.entries.length - 1].date) }}:
-                  {{ one.entries[one.entries.length - 1].happened }},
-                  {{ one.entries[one.entries.length - 1].outcome }},
-                  {{ one.entries[one.entries.length - 1].by
-                  }}<template v-if="one.entries[one.entries.length - 1].note"
-                    >. “{{ one.entries[one.entries.length - 1].note }}”</template
-                  >
+                  {{ day(last(one).date) }}: {{ entryWords(last(one))
+                  }}<template v-if="last(one).note">. “{{ last(one).note }}”</template>
                 </p>
               </li>
             </ul>
           </template>
         </section>
+        <HistoryPanel
+          :id="data.group.id"
+          thing="GROUP"
+          :version="data.group.version"
+          :may-bring-back="session.isInstructor"
+          @bring-back="bringBack"
+        />
       </template>
     </PageState>
   </div>

@@ -12,7 +12,7 @@ const name = ref('')
 const report = ref<Schemas['SongImport']>()
 const MOST_BYTES = 500_000
 const problem = ref('')
-const WHATS: Record<string, string> = {
+const WHATS: Record<Schemas['Line']['what'], string> = {
   NEW: 'new',
   FILLED: 'filled in',
   SAME: 'known',
@@ -45,11 +45,11 @@ async function choose(event: Event) {
   await send(false)
 }
 
-async function send(keep: boolean) {
+async function send(doIt: boolean) {
   await run(async () => {
-    report.value = await ask(api.POST('/api/songs/import', { body: { text: text.value, keep } }))
+    report.value = await ask(api.POST('/api/songs/import', { body: { text: text.value, doIt } }))
   })
-  if (keep && report.value?.kept) {
+  if (doIt && report.value?.done) {
     emit('done')
   }
 }
@@ -81,7 +81,7 @@ function close() {
       <template v-if="report">
         <p role="status">
           <b>{{ name }}</b>: {{ report.added }} new, {{ report.filled }} filled in.
-          {{ report.kept ? 'Done.' : 'Nothing is changed yet.' }}
+          {{ report.done ? 'Done.' : 'Nothing is changed yet.' }}
         </p>
         <div class="lines">
           <table>
@@ -108,9 +108,9 @@ function close() {
       </template>
     </div>
     <template #footer>
-      <el-button @click="close">{{ report?.kept ? 'Close' : 'Leave it' }}</el-button>
+      <el-button @click="close">{{ report?.done ? 'Close' : 'Leave it' }}</el-button>
       <el-button
-        v-if="!report?.kept"
+        v-if="!report?.done"
         type="primary"
         :loading="busy"
         :disabled="!report || report.added + report.filled === 0"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, type Schemas } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { minutesSeconds } from '@/domain/time'
+import RemovedList from '@/components/removed-list/RemovedList.vue'
+import { useDo } from '@/composables/useDo'
 import SongImport from './SongImport.vue'
 import { ANY, filterSongs, type Song, type SongFilter, type Sort } from './filter'
 
@@ -20,6 +22,16 @@ const importing = ref(false)
 const all = computed<Song[]>(() => data.value ?? [])
 const shown = computed(() => filterSongs(all.value, filter.value, sort.value))
 const styles = computed(() => [...new Set(all.value.map((song) => song.style).filter(Boolean))].sort())
+const { run } = useDo()
+const removed = ref<InstanceType<typeof RemovedList>>()
+async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
+  const body = { to: version, version }
+  const action = async () => {
+    await ask(api.POST('/api/songs/{id}/bring-back', { params: { path: { id } }, body }))
+    await Promise.all([load(), removed.value?.load()])
+  }
+  await run(action, `${subject} is back.`)
+}
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
 </script>
 
@@ -46,8 +58,8 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
         aria-label="Search the songs"
       />
       <el-select v-model="filter.meter" clearable placeholder="meter" aria-label="Meter" class="narrow">
-        <el-option label="4/4" value="4/4" />
-        <el-option label="3/4, waltz" value="3/4" />
+        <el-option label="4/4" value="FOUR" />
+        <el-option label="3/4, waltz" value="THREE" />
       </el-select>
       <el-select v-model="filter.style" clearable placeholder="style" aria-label="Style" class="narrow">
         <el-option v-for="one in styles" :key="one" :label="one" :value="one ?? ''" />
@@ -86,23 +98,28 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
         <RouterLink :to="`/songs/${row.id}`" class="song">
           <span class="what">
-            <b>{{ row.title }}</b>
-            <span class="quiet">{{ row.artist }}</span>
+            <b>{{ row.song.title }}</b>
+            <span class="quiet">{{ row.song.artist }}</span>
           </span>
           <span class="number speed">
-            <template v-if="row.countsPerMinute">
-              <b>{{ row.countsPerMinute }}</b>
-              <span class="quiet">a minute{{ row.rate === '1' ? '' : `, ${row.bpm} beats` }}</span>
+            <template v-if="row.song.countsPerMinute">
+              <b>{{ row.song.countsPerMinute }}</b>
+              <span class="quiet"
+                >a minute{{ row.song.countRate === '1' ? '' : `, ${row.song.bpm} beats` }}</span
+              >
             </template>
             <span v-else class="chip due">to measure</span>
           </span>
-          <span class="number small">{{ row.seconds == null ? '' : minutesSeconds(row.seconds) }}</span>
-          <span class="small">{{ row.meter === '3/4' ? 'waltz' : row.style }}</span>
+          <span class="number small">{{
+            row.song.seconds == null ? '' : minutesSeconds(row.song.seconds)
+          }}</span>
+          <span class="small">{{ row.meter === 'THREE' ? 'waltz' : row.style }}</span>
           <span class="quiet phrases">{{ row.phrases }}</span>
-          <span class="quiet kept">{{ row.kept }}</span>
+          <span class="quiet location">{{ row.location }}</span>
           <span v-if="row.explicitWords" class="chip">explicit words</span>
         </RouterLink>
       </LongList>
+      <RemovedList v-if="session.isInstructor" ref="removed" thing="SONG" @bring-back="bringBack" />
     </PageState>
     <SongImport v-model="importing" @done="load" />
   </div>
@@ -146,7 +163,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
   margin-left: 5px;
 }
 .phrases,
-.kept {
+.location {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -158,7 +175,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
   }
   .phrases,
   .small,
-  .kept {
+  .location {
     display: none;
   }
   .speed .quiet {

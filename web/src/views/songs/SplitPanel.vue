@@ -6,6 +6,7 @@ import HallSign from '@/components/hall-sign/HallSign.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { provideClock } from '@/composables/useClock'
+import { LEVEL_WORDS } from '@/domain/labels'
 import { useLoad } from '@/composables/useLoad'
 
 /** Two dances of different levels on one floor to one song. */
@@ -44,10 +45,10 @@ const split = useLoad(() =>
 watch(second, () => (second.value ? split.load() : undefined))
 const metres = (centimetres: number) => `${(centimetres / 100).toFixed(2)} m`
 /** Where the second one stands, and how much more room is left between. */
-const stands = (one: { how: string; extra: number; nearest: number }) =>
+const stands = (one: { howWords: string; extra: number; nearest: number }) =>
   one.extra > 0
-    ? `${one.how} with ${metres(one.extra)} more between`
-    : `${one.how}, never nearer than ${metres(one.nearest)}`
+    ? `${one.howWords} with ${metres(one.extra)} more between`
+    : `${one.howWords}, never nearer than ${metres(one.nearest)}`
 const allCards = ref(false)
 const best = computed(() => split.data.value?.standings[0])
 </script>
@@ -65,7 +66,7 @@ const best = computed(() => split.data.value?.standings[0])
           v-for="one in dances"
           :key="one.dance"
           :value="one.dance"
-          :label="`${one.title}, ${one.level}`"
+          :label="`${one.title}, ${LEVEL_WORDS[one.level]}`"
         />
       </el-select>
     </label>
@@ -98,7 +99,8 @@ const best = computed(() => split.data.value?.standings[0])
         </ul>
         <div v-if="split.data.value && best" class="card stack">
           <h3>
-            {{ split.data.value.first }} and {{ split.data.value.second }}: {{ split.data.value.verdict }}
+            {{ split.data.value.first }} and {{ split.data.value.second }}:
+            {{ split.data.value.verdictWords }}
           </h3>
           <p>
             Best {{ stands(best)

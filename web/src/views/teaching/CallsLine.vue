@@ -39,15 +39,20 @@ const shown = computed(() => {
   if (kind === 'SECTION') return sections.filter((one) => one.section === from)
   if (kind === 'RUN' || kind === 'JOIN')
     return sections.filter((one) => one.section >= from && one.section <= to)
-  return kind === 'OPTION' || kind === 'SPECIAL' ? [] : sections
+  return kind === 'OPTION' || kind === 'EVENT' ? [] : sections
 })
-/** The count on which one begins: ‹7 is count 7 of what comes before. */
-function on(tick: number): string {
+/** The count on which one begins: ‹7 is count 7 of a section of those counts that comes before. */
+function on(tick: number, counts: number): string {
   const count = Math.floor(tick / TICKS) + 1
   const half = tick - (count - 1) * TICKS >= TICKS / 2 ? '&' : ''
-  return count < 1 ? `‹${count + 8}${half}` : `${count}${half}`
+  return count < 1 ? `‹${count + counts}${half}` : `${count}${half}`
 }
-const HOWS: Record<string, string> = { SHORTENED: 'shortened', MOVED: 'earlier', SILENT: 'no time: by heart' }
+const HOWS: Record<Schemas['CueView']['how'], string> = {
+  FITS: '',
+  SHORTENED: 'shortened',
+  MOVED: 'earlier',
+  SILENT: 'no time: by heart',
+}
 </script>
 
 <template>
@@ -68,7 +73,8 @@ const HOWS: Record<string, string> = { SHORTENED: 'shortened', MOVED: 'earlier',
         :class="cue.how"
         :title="HOWS[cue.how] ? `${cue.full}: ${HOWS[cue.how]}` : cue.full"
       >
-        <small class="number">{{ on(cue.startTick) }}</small> {{ cue.text || `(${cue.full})` }}
+        <small class="number">{{ on(cue.startTick, section.counts) }}</small>
+        {{ cue.text || `(${cue.full})` }}
       </span>
     </p>
   </div>

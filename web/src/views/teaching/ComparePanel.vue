@@ -3,12 +3,17 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
+import { MODE_WORDS, type School } from '@/domain/labels'
 import { minutesSeconds } from '@/domain/time'
 
 /** Another school beside this teach, for the same minutes. */
-const props = defineProps<{ sheet: Schemas['TeachSheet']; schools: Schemas['SchoolView'][] }>()
-const emit = defineEmits<{ take: [school: string] }>()
-const other = ref(props.schools.find((one) => one.id !== props.sheet.school)?.id ?? '')
+const props = defineProps<{
+  sheet: Schemas['TeachSheet']
+  schools: Schemas['SchoolView'][]
+  own: boolean
+}>()
+const emit = defineEmits<{ take: [school: School] }>()
+const other = ref(props.schools.find((one) => one.school !== props.sheet.school)?.school ?? 'ADD_ON')
 const { data, problem, loading, load } = useLoad(() =>
   ask(
     api.GET('/api/dances/{id}/teach', {
@@ -20,6 +25,7 @@ const { data, problem, loading, load } = useLoad(() =>
   ),
 )
 watch(() => [other.value, props.sheet.minutes, props.sheet.group], load, { immediate: true })
+const name = (of?: School) => props.schools.find((one) => one.school === of)?.name ?? ''
 const end = (sheet: Schemas['TeachSheet'], piece: number) =>
   sheet.drills[sheet.drills.length - 1]?.ready[piece] ?? sheet.pieces[piece].before
 const sections = computed(() =>
@@ -32,7 +38,7 @@ const sections = computed(() =>
     <div class="row spread">
       <h2>Beside it</h2>
       <el-select v-model="other" style="width: 220px" aria-label="Compare with">
-        <el-option v-for="one in schools" :key="one.id" :label="one.name" :value="one.id" />
+        <el-option v-for="one in schools" :key="one.school" :label="one.name" :value="one.school" />
       </el-select>
     </div>
     <PageState :loading :problem :ready="!!data" @again="load">
@@ -41,8 +47,8 @@ const sections = computed(() =>
           <thead>
             <tr>
               <th />
-              <th scope="col">{{ sheet.schoolName }}</th>
-              <th scope="col">{{ data.schoolName }}</th>
+              <th scope="col">{{ own ? 'Our own order' : name(sheet.school) }}</th>
+              <th scope="col">{{ name(data.school) }}</th>
             </tr>
           </thead>
           <tbody class="number">
@@ -53,8 +59,8 @@ const sections = computed(() =>
             </tr>
             <tr>
               <th scope="row">reaches</th>
-              <td>{{ sheet.reaches }} of {{ sheet.sections }}</td>
-              <td>{{ data.reaches }} of {{ data.sections }}</td>
+              <td>{{ sheet.reached.length }} of {{ sheet.sections }}</td>
+              <td>{{ data.reached.length }} of {{ data.sections }}</td>
             </tr>
             <tr>
               <th scope="row">least ready</th>
@@ -74,11 +80,11 @@ const sections = computed(() =>
             </tr>
           </tbody>
         </table>
-        <p class="quiet">{{ data.reasons[0] }}</p>
+        <p class="quiet">{{ data.reasons[0]?.text }}</p>
         <ol class="drills">
           <li v-for="(drill, i) in data.drills" :key="i">
             <span class="number">{{ minutesSeconds(drill.startSecond) }}</span> {{ drill.label }}
-            {{ drill.modeWords }} ×
+            {{ MODE_WORDS[drill.mode] }} ×
             {{ drill.repetitions }}
           </li>
         </ol>

@@ -2,28 +2,24 @@
 import type { Schemas } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import { minutesSeconds } from '@/domain/time'
-import type { Wanted } from './useTeach'
+import { MODE_WORDS, options } from '@/domain/labels'
+import type { Drill } from './order'
 
 /** One drill on the timeline: when, where the class faces, what, how often, and what to say. */
 const props = defineProps<{
   drill: Schemas['DrillView']
-  wanted: Wanted
+  wanted: Drill
   selected: boolean
   first: boolean
   last: boolean
 }>()
 const emit = defineEmits<{
   select: []
-  change: [wanted: Wanted]
+  change: [wanted: Drill]
   move: [by: number]
   remove: []
 }>()
 const PACES = [50, 60, 70, 80, 90, 100]
-const MODES: { value: Wanted['mode']; label: string }[] = [
-  { value: 'WORDS', label: 'in words' },
-  { value: 'COUNTS', label: 'in counts' },
-  { value: 'MUSIC', label: 'to music' },
-]
 const MOST = 12
 /** A minute is this many pixels high, and no drill is too low to be read. */
 const height = () => Math.max(46, (props.drill.seconds / 60) * 46)
@@ -52,7 +48,7 @@ function onKey(event: KeyboardEvent) {
     <div class="body">
       <div class="row head">
         <button type="button" class="plain-button what" :aria-expanded="selected" @click="emit('select')">
-          <b>{{ drill.label }}</b> {{ drill.modeWords
+          <b>{{ drill.label }}</b> {{ MODE_WORDS[drill.mode]
           }}<template v-if="drill.mode !== 'WORDS'"> at {{ drill.percent }} %</template>
         </button>
         <span class="row times">
@@ -86,7 +82,9 @@ function onKey(event: KeyboardEvent) {
           </button>
         </span>
       </div>
-      <p v-for="line in selected ? drill.say : drill.say.slice(0, 2)" :key="line" class="say">{{ line }}</p>
+      <p v-for="(line, i) in selected ? drill.say : drill.say.slice(0, 2)" :key="i" class="say">
+        {{ line.text }}
+      </p>
       <div v-if="selected" class="row edit no-print">
         <el-select
           :model-value="wanted.mode"
@@ -95,7 +93,7 @@ function onKey(event: KeyboardEvent) {
           aria-label="How"
           @update:model-value="emit('change', { ...wanted, mode: $event })"
         >
-          <el-option v-for="one in MODES" :key="one.value" v-bind="one" />
+          <el-option v-for="one in options(MODE_WORDS)" :key="one.value" v-bind="one" />
         </el-select>
         <el-select
           v-if="wanted.mode !== 'WORDS'"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import ReasonList from '@/components/reason-list/ReasonList.vue'
 
 /** Sections × readiness, filling up drill by drill. */
 const props = defineProps<{
@@ -16,8 +17,8 @@ const HEIGHT = 30
 const total = computed(() => Math.max(1, props.sheet.seconds))
 const at = computed(() => props.upTo ?? props.sheet.drills.length - 1)
 const pieces = computed(() => props.sheet.pieces.map((piece, i) => ({ ...piece, i, ready: ready(i) })))
-const sections = computed(() => pieces.value.filter((piece) => piece.section))
-const others = computed(() => pieces.value.filter((piece) => !piece.section))
+const sections = computed(() => pieces.value.filter((piece) => piece.section !== undefined))
+const others = computed(() => pieces.value.filter((piece) => piece.section === undefined))
 
 function ready(piece: number): number {
   return at.value < 0 ? props.sheet.pieces[piece].before : (props.sheet.drills[at.value]?.ready[piece] ?? 0)
@@ -36,7 +37,7 @@ const line = computed(() => {
   const drill = props.sheet.drills[at.value]
   return drill ? ((drill.startSecond + drill.seconds) / total.value) * WIDTH : 0
 })
-const markOf = (piece: number) => props.watchOuts.find((one) => one.section === piece + 1)
+const markOf = (section?: number) => props.watchOuts.find((one) => one.section === section)
 
 function pick(event: MouseEvent) {
   const box = (event.currentTarget as Element).getBoundingClientRect()
@@ -59,13 +60,11 @@ function pick(event: MouseEvent) {
         <el-popover trigger="click" :width="280">
           <template #reference>
             <button type="button" class="plain-button name">
-              <b>{{ piece.i + 1 }}</b> <span class="quiet number">{{ piece.plainCounts }}</span>
+              <b>{{ piece.section }}</b> <span class="quiet number">{{ piece.plainCounts }}</span>
             </button>
           </template>
           <h3>As hard as {{ piece.plainCounts }} walking counts</h3>
-          <ul>
-            <li v-for="reason in piece.load" :key="reason">{{ reason }}</li>
-          </ul>
+          <ReasonList :reasons="piece.load" />
           <p class="quiet">For this group; a rule of thumb.</p>
           <h3>Danced in this teach</h3>
           <ul>
@@ -88,11 +87,11 @@ function pick(event: MouseEvent) {
         <button
           type="button"
           class="plain-button mark no-print"
-          :class="{ on: markOf(piece.i) }"
-          :title="markOf(piece.i)?.note || 'Mark this section: watch out'"
+          :class="{ on: markOf(piece.section) }"
+          :title="markOf(piece.section)?.note || 'Mark this section: watch out'"
           :aria-label="`Watch out, ${piece.label}`"
-          :aria-pressed="!!markOf(piece.i)"
-          @click="emit('mark', piece.i + 1)"
+          :aria-pressed="!!markOf(piece.section)"
+          @click="emit('mark', piece.section ?? 0)"
         >
           !
         </button>

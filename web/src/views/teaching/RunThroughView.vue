@@ -52,8 +52,8 @@ const moment = computed(() =>
 const view = provideClock()
 const { label } = clockOf(view)
 const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.name)
-const start = computed(() => moment.value?.wall.startFacing ?? 0)
-const facing = computed(() => moment.value?.step?.facing ?? moment.value?.wall.startFacing ?? 0)
+const start = computed(() => moment.value?.wall.wall.startFacing ?? 0)
+const facing = computed(() => moment.value?.step?.facing ?? moment.value?.wall.wall.startFacing ?? 0)
 
 async function play() {
   if (!now.value || walls.value.length === 0) return
@@ -109,7 +109,7 @@ async function answer(how: Answer) {
       }),
     )
     next = step.rung
-    suggestion.value = step.suggestion ?? ''
+    suggestion.value = step.suggestion?.text ?? ''
     finished.value = step.done
   } catch {
     suggestion.value = 'The server does not answer: choose the next speed yourself.'
@@ -166,7 +166,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
               :aria-pressed="i === rung"
               @click="go(i)"
             >
-              <b>{{ one.percent }} %</b><span class="number">{{ one.countsPerMinute }}</span>
+              <b>{{ one.percent }} %</b><span class="number">{{ Math.round(one.countsPerMinute) }}</span>
             </button>
           </div>
         </header>
@@ -176,9 +176,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             <HallSign :facing="facing" :start :size="190" what="now facing" />
             <p class="big number">{{ label(facing, start) }}</p>
             <p class="wall">
-              Wall <b class="number">{{ moment.wall.number }}</b> <span class="quiet">{{ viewName }}</span>
+              Wall <b class="number">{{ moment.wall.wall.number }}</b>
+              <span class="quiet">{{ viewName }}</span>
             </p>
-            <p v-for="special in moment.wall.special" :key="special" class="special">{{ special }}</p>
+            <p v-for="(event, i) in moment.wall.wall.events" :key="i" class="event">{{ event.text }}</p>
           </div>
           <div class="now" aria-live="off">
             <p v-if="moment.countIn" class="count number ready" data-testid="count">{{ moment.spoken }}</p>
@@ -186,15 +187,19 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
             <p class="call" data-testid="call">
               <template v-if="moment.countIn">ready</template>
               <template v-else>
-                <FootSign :foot="moment.step?.foot" :weight="moment.step?.takesWeight" :size="60" />
-                {{ moment.step?.call ?? '' }}
+                <FootSign
+                  :foot="moment.step?.place.foot"
+                  :weight="moment.step?.place.takesWeight"
+                  :size="60"
+                />
+                {{ moment.step?.place.call ?? '' }}
               </template>
             </p>
             <p class="next">
-              then <b>{{ moment.next?.call ?? (moment.done ? 'the end' : 'the next wall') }}</b>
+              then <b>{{ moment.next?.place.call ?? (moment.done ? 'the end' : 'the next wall') }}</b>
             </p>
             <p v-if="moment.step && !moment.countIn" class="quiet">
-              section {{ moment.step.section || 'tag' }}, {{ moment.step.action }}
+              section {{ moment.step.place.section || 'tag' }}, {{ moment.step.place.action }}
             </p>
           </div>
         </div>
@@ -317,7 +322,7 @@ footer {
 .wall {
   font-size: 24px;
 }
-.special {
+.event {
   background: var(--brass-mark);
   color: #251a22;
   font-weight: 700;
@@ -413,7 +418,7 @@ footer {
   .big {
     font-size: 42px;
   }
-  .special {
+  .event {
     grid-column: 1 / -1;
   }
   .count {

@@ -1,20 +1,28 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus'
+import { useEventListener } from '@vueuse/core'
+import { ElMessage, ElMessageBox } from 'element-plus'
+import 'element-plus/es/components/message/style/css'
 import 'element-plus/es/components/message-box/style/css'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { provideClock } from '@/composables/useClock'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
-import { minutesSeconds } from '@/domain/time'
+import type { School } from '@/domain/labels'
+import { same } from '@/domain/merge'
+import { minutesSeconds, moment } from '@/domain/time'
 import CallsLine from './CallsLine.vue'
 import ComparePanel from './ComparePanel.vue'
 import DrillRow from './DrillRow.vue'
+import { teachWords, type Drill } from './order'
 import ReadinessPanel from './ReadinessPanel.vue'
-import { useTeach, type Wanted } from './useTeach'
+import TeachBar from './TeachBar.vue'
+import TimeTaken from './TimeTaken.vue'
+import { useTeach } from './useTeach'
 
 /** The teach builder: a school lays it out, the instructor changes it, the rest fits again. */
 const route = useRoute()
@@ -26,9 +34,10 @@ const selected = ref<number>()
 const groups = useLoad(() => ask(api.GET('/api/groups')))
 const group = ref<number | undefined>(Number(route.query.group) || undefined)
 const minutes = ref(Number(route.query.minutes) || 20)
-const school = ref((route.query.school as string | undefined) ?? '')
+const school = ref(route.query.school as School | undefined)
 const teach = useTeach(dance, group, minutes, school)
-const { sheet, drills, problem, loading, undone, own } = teach
+const { sheet, drills, problem, loading, undone, own, saved, unsaved } = teach
+const { clash } = teach.order
 const options = useLoad(() =>
   ask(
     api.GET('/api/dances/{id}/teach/options', {
@@ -52,20 +61,15 @@ watch(
   { immediate: true },
 )
 watch([group, minutes, school], () => {
-  const query = { group: group.value, minutes: minutes.value, school: school.value || undefined }
+  const query = { group: group.value, minutes: minutes.value, school: school.value }
   void router.replace({ query })
 })
 
 const comparing = ref(false)
-const chosenSchool = computed({
-  get: () => (own.value ? 'own' : (sheet.value?.school ?? '')),
-  set: (now: string) => {
-    school.value = now
-    void teach.layOut()
-  },
-})
+const schools = computed(() => options.data.value?.schools ?? [])
+const schoolName = (of: School | undefined) => schools.value.find((one) => one.school === of)?.name
 
-function change(at: number, now: Wanted) {
+function change(at: number, now: Drill) {
   void teach.change((all) => all.map((one, i) => (i === at ? now : one)))
 }
 function move(from: number, by: number) {
@@ -83,18 +87,24 @@ function remove(at: number) {
   selected.value = undefined
   void teach.change((all) => all.filter((_, i) => i !== at))
 }
-const adding = ref('')
-const addable = computed(() =>
-  (options.data.value?.addable ?? []).map((one, i) => ({ ...one, key: String(i) })),
-)
-function add(key: string) {
-  adding.value = ''
-  const found = addable.value.find((one) => one.key === key)
-  if (!found) return
+const adding = ref<number>()
+const addable = computed(() => options.data.value?.addable ?? [])
+function add(which: number) {
+  adding.value = undefined
   const at = selected.value === undefined ? drills.value.length : selected.value + 1
-  const drill: Wanted = { scope: found.scope, mode: 'COUNTS', percent: 70, repetitions: 1, locked: false }
+  const { scope } = addable.value[which]
+  const drill: Drill = { scope, mode: 'COUNTS', percent: 70, repetitions: 1, locked: false }
   selected.value = at
   void teach.change((all) => [...all.slice(0, at), drill, ...all.slice(at)])
+}
+function label(scope: Drill['scope']): string {
+  const drawn = sheet.value?.drills.find((one) => same(one.scope, scope))?.label
+  return drawn ?? addable.value.find((one) => same(one.scope, scope))?.label ?? scope.kind.toLowerCase()
+}
+async function merge() {
+  let left = 0
+  await teach.settle(() => (left = teach.order.merge()))
+  if (left) ElMessage({ message: 'Where both changed the same drills, yours stay.', type: 'warning' })
 }
 
 const dragged = ref<number>()
@@ -107,7 +117,8 @@ async function mark(section: number) {
   const known = options.data.value?.watchOuts.find((one) => one.section === section)
   const path = { id: dance.value, section }
   if (known) {
-    await run(() => ask(api.DELETE('/api/dances/{id}/watch-outs/{section}', { params: { path } })))
+    const query = { version: known.version }
+    await run(() => ask(api.DELETE('/api/dances/{id}/watch-outs/{section}', { params: { path, query } })))
   } else {
     let note = ''
     try {
@@ -120,32 +131,11 @@ async function mark(section: number) {
     } catch {
       return
     }
-    await run(() =>
-      ask(api.PUT('/api/dances/{id}/watch-outs/{section}', { params: { path }, body: { note } })),
-    )
+    const body = { note, version: 0 }
+    await run(() => ask(api.PUT('/api/dances/{id}/watch-outs/{section}', { params: { path }, body })))
   }
   await options.load()
   await teach.refresh()
-}
-
-const took = ref<number>()
-async function keepTime() {
-  const now = sheet.value
-  if (!now || !took.value) return
-  const body = {
-    group: now.group,
-    plannedSeconds: now.seconds,
-    classPercent: now.classPercent,
-    minutes: took.value,
-  }
-  const done = await run(
-    () => ask(api.POST('/api/dances/{id}/teach/time', { params: { path: { id: dance.value } }, body })),
-    'Kept. The next teaches for this group follow it.',
-  )
-  if (done) {
-    took.value = undefined
-    await teach.refresh()
-  }
 }
 
 async function pdf() {
@@ -172,16 +162,13 @@ async function pdf() {
 }
 const print = () => window.print()
 
-function onKey(event: KeyboardEvent) {
-  const target = event.target as HTMLElement
-  if (target.closest('input, textarea')) return
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if ((event.target as HTMLElement).closest('input, textarea')) return
   if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
     event.preventDefault()
     void teach.undo()
   }
-}
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+})
 const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${drill.mode}-${drill.percent}`
 </script>
 
@@ -204,41 +191,46 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
         </RouterLink>
       </div>
     </div>
-    <div class="row no-print">
-      <label class="row">
-        for
-        <el-select v-model="group" style="width: 190px" aria-label="Group">
-          <el-option v-for="one in groups.data.value" :key="one.id" :label="one.name" :value="one.id" />
-        </el-select>
-      </label>
-      <label class="row">
-        in
-        <el-input-number v-model="minutes" :min="1" :max="240" style="width: 116px" aria-label="Minutes" />
-        minutes
-      </label>
-      <label class="row">
-        by
-        <el-select v-model="chosenSchool" style="width: 210px" aria-label="School">
-          <el-option v-if="own" value="own" label="Your own order" />
-          <el-option
-            v-for="one in options.data.value?.schools"
-            :key="one.id"
-            :value="one.id"
-            :label="one.id === options.data.value?.proposed ? `${one.name} (proposed)` : one.name"
-          />
-        </el-select>
-      </label>
-      <el-button @click="comparing = !comparing">{{
-        comparing ? 'Close the comparison' : 'Compare'
-      }}</el-button>
-      <el-button :disabled="undone.length === 0" title="Ctrl+Z" @click="teach.undo()">Undo</el-button>
-      <button v-if="own" class="plain-button" type="button" @click="teach.startAgain()">Start again</button>
-    </div>
+    <TeachBar
+      v-model:group="group"
+      v-model:minutes="minutes"
+      v-model:comparing="comparing"
+      :groups="groups.data.value ?? []"
+      :schools
+      :proposed="options.data.value?.proposed"
+      :school="sheet?.school"
+      :undoable="undone.length > 0 && !clash"
+      :own
+      @choose="teach.choose"
+      @undo="teach.undo"
+      @again="run(teach.startAgain)"
+    />
     <p v-if="options.data.value" class="quiet no-print">
-      {{ options.data.value.schools.find((one) => one.id === options.data.value?.proposed)?.name }} is
-      proposed.
-      {{ options.data.value.why }}
+      {{ schoolName(options.data.value.proposed) }} is proposed. {{ options.data.value.why.text }}
     </p>
+    <p v-if="own && saved" class="quiet no-print" role="status">
+      <template v-if="unsaved">Not saved: {{ unsaved }} </template>
+      <template v-else
+        >Saved for every colleague, last by {{ saved.updatedBy }}, {{ moment(saved.updatedAt) }}.</template
+      >
+      {{
+        saved.gone
+          ? `${saved.gone} ${saved.gone === 1 ? 'drill is' : 'drills are'} left out: the dance has changed and the sections are gone.`
+          : ''
+      }}
+    </p>
+    <p v-else-if="unsaved" class="rest" role="alert">Not saved: {{ unsaved }}</p>
+    <el-button v-if="unsaved" class="no-print" @click="teach.autosave">Save again</el-button>
+    <ConflictPanel
+      v-if="clash"
+      :mine="teachWords(clash.mine, label)"
+      :theirs="teachWords(clash.theirs, label)"
+      :by="clash.by"
+      :version="clash.version"
+      @merge="merge"
+      @mine="teach.settle(teach.order.keepMine)"
+      @theirs="teach.settle(teach.order.takeTheirs)"
+    />
     <p v-if="groups.data.value?.length === 0" class="card">
       There is no group to teach yet; add one under <RouterLink to="/groups">Groups</RouterLink>.
     </p>
@@ -249,11 +241,12 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
           <p class="row spread total">
             <span
               ><b class="number">{{ minutesSeconds(sheet.seconds) }}</b> of {{ sheet.minutes }}:00,
-              {{ sheet.schoolName.toLowerCase() }}, for {{ sheet.groupName }}</span
+              {{ own ? 'our own order' : schoolName(sheet.school)?.toLowerCase() }}, for
+              {{ sheet.groupName }}</span
             >
             <ClockSwitch v-model="view" small class="no-print" />
           </p>
-          <p v-if="sheet.rest" class="rest"><strong>Not all of it.</strong> {{ sheet.rest }}</p>
+          <p v-if="sheet.rest" class="rest"><strong>Not all of it.</strong> {{ sheet.rest.text }}</p>
           <ol class="drills">
             <DrillRow
               v-for="(drill, i) in sheet.drills"
@@ -283,7 +276,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
             class="no-print add"
             @update:model-value="add"
           >
-            <el-option v-for="one in addable" :key="one.key" :value="one.key" :label="one.label" />
+            <el-option v-for="(one, i) in addable" :key="i" :value="i" :label="one.label" />
           </el-select>
         </div>
         <aside class="stack no-print">
@@ -294,38 +287,8 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
             @mark="mark"
             @select="selected = $event"
           />
-          <ComparePanel
-            v-if="comparing && options.data.value"
-            :sheet
-            :schools="options.data.value.schools"
-            @take="chosenSchool = $event"
-          />
-          <section class="card">
-            <h2>Why so</h2>
-            <ul>
-              <li v-for="reason in sheet.reasons" :key="reason">{{ reason }}</li>
-            </ul>
-            <p class="quiet">
-              A class with this group takes {{ sheet.classPercent }} % of the bare time{{
-                sheet.timesTaken ? `, from ${sheet.timesTaken} past teaches` : ', the usual for a live class'
-              }}.
-            </p>
-            <form class="row" @submit.prevent="keepTime">
-              <label class="row">
-                It really took
-                <el-input-number
-                  v-model="took"
-                  :min="1"
-                  :max="240"
-                  :controls="false"
-                  style="width: 64px"
-                  aria-label="It really took"
-                />
-                minutes
-              </label>
-              <el-button native-type="submit" size="small" :disabled="!took" :loading="busy">Keep</el-button>
-            </form>
-          </section>
+          <ComparePanel v-if="comparing && options.data.value" :sheet :schools :own @take="teach.choose" />
+          <TimeTaken :sheet @kept="teach.refresh" />
           <section class="card care">
             <h2>Take care</h2>
             <p>

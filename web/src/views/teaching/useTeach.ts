@@ -1,40 +1,62 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { useVersioned, type Stored } from '@/composables/useVersioned'
+import type { School } from '@/domain/labels'
+import { drillsOf, mergeTeaches, type Drill, type Order } from './order'
 
-export type Wanted = Schemas['WantedDrill']
 type Sheet = Schemas['TeachSheet']
+type Saved = Schemas['SavedTeach']
 
 const MOST_UNDO = 60
 
-/** A teach that is being built: laid out by a school, then changed by hand and fitted again. */
+function stored(saved: Saved | undefined): Stored<Order, Saved> | undefined {
+  if (!saved) return undefined
+  const value = { school: saved.school, minutes: saved.minutes, drills: saved.drills }
+  return { version: saved.version, value, view: saved, by: saved.updatedBy }
+}
+
+/**
+ * A teach that is being built: laid out by a school, then changed by hand and fitted again. What was
+ * changed by hand is saved at once, for every colleague.
+ */
 export function useTeach(
   dance: Ref<number>,
   group: Ref<number | undefined>,
   minutes: Ref<number>,
-  school: Ref<string>,
+  school: Ref<School | undefined>,
 ) {
   const sheet = ref<Sheet>()
-  const drills = ref<Wanted[]>([])
+  const drills = ref<Drill[]>([])
   const problem = ref('')
+  /** Why what was changed could not be saved. */
+  const unsaved = ref('')
   const loading = ref(false)
-  const undone = ref<Wanted[][]>([])
-  /** Whether the order is somebody's own, not a school's. */
+  const undone = ref<Drill[][]>([])
+  /** Whether the order on the page is the saved one, not a school's. */
   const own = ref(false)
   let asked = 0
   /** What was asked for last, which the answer on the page may not show yet. */
-  let latest: Wanted[] = []
+  let latest: Drill[] = []
 
-  const key = computed(() => `ulna-teach-${dance.value}-${group.value}`)
-
-  function wanted(from: Sheet, locks: boolean[]): Wanted[] {
-    return from.drills.map((drill, i) => ({
-      scope: drill.scope,
-      mode: drill.mode,
-      percent: drill.percent,
-      repetitions: drill.repetitions,
-      locked: locks[i] ?? false,
-    }))
-  }
+  const path = () => ({ id: dance.value })
+  const order = useVersioned<Order, Saved>({
+    key: () => undefined,
+    load: async () => {
+      const query = { group: group.value ?? 0 }
+      return stored(
+        (await ask(api.GET('/api/dances/{id}/teach/saved', { params: { path: path(), query } }))).saved,
+      )
+    },
+    fresh: () => ({ school: undefined, minutes: minutes.value, drills: [] }),
+    save: async (value, version) => {
+      const teach = { group: group.value ?? 0, minutes: value.minutes, drills: value.drills }
+      const body = { teach, school: value.school, version }
+      const answer = await ask(api.PUT('/api/dances/{id}/teach/saved', { params: { path: path() }, body }))
+      return stored(answer.saved) as Stored<Order, Saved>
+    },
+    merge: mergeTeaches,
+  })
+  const saved = computed(() => order.stored.value?.view)
 
   async function run(fetch: () => Promise<Sheet>, locks: boolean[]) {
     const mine = ++asked
@@ -43,7 +65,7 @@ export function useTeach(
       const found = await fetch()
       if (mine !== asked) return
       sheet.value = found
-      drills.value = wanted(found, locks)
+      drills.value = drillsOf(found, locks)
       latest = drills.value
       problem.value = ''
     } catch (e) {
@@ -53,93 +75,142 @@ export function useTeach(
     }
   }
 
-  /** In the order of the school; what was changed by hand goes. */
+  /** In the order of the school; a saved one stays saved until something is changed. */
   async function layOut() {
     const of = group.value
     if (!of) return
     own.value = false
-    undone.value = []
-    await run(
-      () =>
-        ask(
-          api.GET('/api/dances/{id}/teach', {
-            params: {
-              path: { id: dance.value },
-              query: { group: of, minutes: minutes.value, school: school.value || undefined },
-            },
-          }),
-        ),
-      [],
-    )
+    const query = { group: of, minutes: minutes.value, school: school.value }
+    await run(() => ask(api.GET('/api/dances/{id}/teach', { params: { path: path(), query } })), [])
   }
 
-  async function fit(now: Wanted[]) {
+  async function fit(now: Drill[]) {
     const of = group.value
     if (!of) return
+    const body = { group: of, minutes: minutes.value, drills: now }
     await run(
-      () =>
-        ask(
-          api.POST('/api/dances/{id}/teach', {
-            params: { path: { id: dance.value } },
-            body: { group: of, minutes: minutes.value, drills: now },
-          }),
-        ),
+      () => ask(api.POST('/api/dances/{id}/teach', { params: { path: path() }, body })),
       now.map((drill) => drill.locked),
     )
   }
 
+  let saves = Promise.resolve()
+  /** Saves what is on the page after what is on its way already. */
+  function autosave(): Promise<void> {
+    saves = saves.then(async () => {
+      if (!order.changed.value || order.clash.value) return
+      try {
+        await order.save()
+        unsaved.value = ''
+      } catch (e) {
+        unsaved.value = (e as Error).message
+      }
+    })
+    return saves
+  }
+
+  async function show(now: Drill[]) {
+    latest = now
+    own.value = true
+    const from = order.stored.value ? order.value.value.school : (school.value ?? sheet.value?.school)
+    order.value.value = { school: from, minutes: minutes.value, drills: now }
+    await Promise.all([fit(now), autosave()])
+  }
+
+  function step(before: Drill[]) {
+    undone.value = [...undone.value.slice(-MOST_UNDO + 1), before]
+  }
+
   /** Changes the order by hand: everything that is not locked fits the minutes again. */
-  async function change(how: (now: Wanted[]) => Wanted[]) {
+  async function change(how: (now: Drill[]) => Drill[]) {
     const before = latest
     const now = how(before)
-    if (now.length === 0) return
-    undone.value = [...undone.value.slice(-MOST_UNDO + 1), before]
-    own.value = true
-    latest = now
-    localStorage.setItem(key.value, JSON.stringify(now))
-    await fit(now)
+    if (now.length === 0 || order.clash.value) return
+    // A school's order takes the place of a saved one: that can be had back, too.
+    if (!own.value && saved.value) step(order.value.value.drills)
+    step(before)
+    await show(now)
   }
 
   async function undo() {
     const before = undone.value[undone.value.length - 1]
-    if (!before) return
+    if (!before || order.clash.value) return
     undone.value = undone.value.slice(0, -1)
-    latest = before
-    localStorage.setItem(key.value, JSON.stringify(before))
-    await fit(before)
+    await show(before)
   }
 
-  /** Opens what was put together here before, or what the school says. */
+  /** Opens what was put together before, by whomever, or what the school says. */
   async function open() {
-    const kept = localStorage.getItem(key.value)
-    if (kept && !school.value) {
+    undone.value = []
+    unsaved.value = ''
+    await order.open()
+    if (order.problem.value) {
+      problem.value = order.problem.value
+    } else if (saved.value && saved.value.drills.length && !school.value) {
       own.value = true
-      await fit(JSON.parse(kept) as Wanted[])
-      if (!problem.value) return
-      // The dance has changed since: its drills are no more.
-      localStorage.removeItem(key.value)
+      await fit(saved.value.drills)
+    } else {
+      await layOut()
     }
+  }
+
+  /** Chooses a school; where a teach is saved, what the school lays out takes its place. */
+  async function choose(now: School) {
+    const before = latest
+    school.value = now
     await layOut()
+    if (!saved.value || problem.value) return
+    step(before)
+    own.value = true
+    order.value.value = { school: now, minutes: minutes.value, drills: drills.value }
+    await autosave()
   }
 
-  function startAgain() {
-    localStorage.removeItem(key.value)
-    return layOut()
+  /** Puts the saved one aside; the school lays it out anew. */
+  async function startAgain() {
+    const now = saved.value
+    if (now) {
+      const query = { group: group.value, version: now.version }
+      await ask(api.DELETE('/api/dances/{id}/teach/saved', { params: { path: path(), query } }))
+    }
+    school.value = undefined
+    await open()
   }
 
-  watch(minutes, () => (own.value ? fit(latest) : layOut()))
+  watch(minutes, async (now) => {
+    if (!own.value) return layOut()
+    order.value.value = { ...order.value.value, minutes: now }
+    await Promise.all([fit(latest), autosave()])
+  })
+  // A colleague was faster: the page shows the saved one until the two are settled.
+  watch(order.clash, async (now) => {
+    undone.value = []
+    own.value = true
+    if (now) await fit(now.theirs.drills)
+  })
+
+  /** What the two versions come to is shown, and saved. */
+  async function settle(how: () => unknown) {
+    how()
+    await show(order.value.value.drills)
+  }
 
   return {
     sheet,
     drills,
+    saved,
+    order,
     problem,
+    unsaved,
     loading,
     undone,
     own,
     open,
-    layOut,
+    choose,
     change,
     undo,
+    settle,
+    autosave,
     startAgain,
     refresh: () => (own.value ? fit(latest) : layOut()),
   }

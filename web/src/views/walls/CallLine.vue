@@ -17,7 +17,7 @@ const { label } = useClock()
       }}<template v-if="call.callMillis != null">, {{ minutesSeconds(call.callMillis / 1000) }}</template
       >; danced facing {{ label(call.facing, start)
       }}<template v-if="call.steps.length">: {{ call.steps.join(', ') }}</template
-      >. {{ call.then }}.<template v-if="call.optional"> Optional.</template>
+      >. {{ call.then.text }}.<template v-if="call.optional"> Optional.</template>
     </span>
   </p>
 </template>

@@ -16,10 +16,12 @@ const { label } = clockOf(view)
 const says = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.says)
 const print = () => window.print()
 const at = (millis: number | undefined) => (millis == null ? '' : minutesSeconds(millis / 1000))
-const walls = computed(() => data.value?.walls.filter((wall) => wall.held > 0 || wall.startCount === 0) ?? [])
+const walls = computed(
+  () => data.value?.walls.filter((wall) => wall.held > 0 || wall.wall.startCount === 0) ?? [],
+)
 const fit = computed(() => data.value?.fit)
 const lastStart = computed(
-  () => data.value?.walls.find((wall) => wall.number === fit.value?.endWall)?.startFacing ?? 0,
+  () => data.value?.walls.find((wall) => wall.wall.number === fit.value?.endWall)?.wall.startFacing ?? 0,
 )
 const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0))
 </script>
@@ -36,9 +38,10 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
         <header>
           <h1>{{ data.title }}: call sheet</h1>
           <p v-if="data.music">
-            “{{ data.music.title }}”{{ data.music.artist ? `, ${data.music.artist}` : ''
-            }}{{ data.music.countsPerMinute ? `, ${data.music.countsPerMinute} counts a minute` : ''
-            }}{{ data.music.seconds ? `, ${minutesSeconds(data.music.seconds)}` : ''
+            “{{ data.music.song.title }}”{{ data.music.song.artist ? `, ${data.music.song.artist}` : ''
+            }}{{
+              data.music.song.countsPerMinute ? `, ${data.music.song.countsPerMinute} counts a minute` : ''
+            }}{{ data.music.song.seconds ? `, ${minutesSeconds(data.music.song.seconds)}` : ''
             }}{{ data.optional ? '; with the optional ones' : '' }}
           </p>
           <p>
@@ -59,17 +62,17 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
             </tr>
           </thead>
           <tbody>
-            <tr v-for="wall in walls" :key="wall.number" :class="{ special: wall.calls.length > 0 }">
+            <tr v-for="wall in walls" :key="wall.wall.number" :class="{ special: wall.calls.length > 0 }">
               <th scope="row">
-                {{ wall.number }}<small v-if="data.phrased"> {{ wall.part }}</small>
+                {{ wall.wall.number }}<small v-if="data.phrased"> {{ wall.wall.part }}</small>
               </th>
-              <td class="number">{{ at(wall.startMillis) }}</td>
+              <td class="number">{{ at(wall.wall.startMillis) }}</td>
               <td class="hall">
-                <HallSign :facing="wall.startFacing" :start="wall.startFacing" :size="26" />
+                <HallSign :facing="wall.wall.startFacing" :start="wall.wall.startFacing" :size="26" />
               </td>
-              <td class="number facing">{{ label(wall.startFacing, wall.startFacing) }}</td>
+              <td class="number facing">{{ label(wall.wall.startFacing, wall.wall.startFacing) }}</td>
               <td class="number counts">
-                {{ wall.counts }}{{ wall.tagCounts ? ` + ${wall.tagCounts}` : '' }}
+                {{ wall.wall.counts }}{{ wall.wall.tagCounts ? ` + ${wall.wall.tagCounts}` : '' }}
               </td>
               <td>
                 <p v-for="call in wall.calls" :key="call.words + call.point.count">
@@ -77,12 +80,12 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
                   }}{{ call.callMillis == null ? '' : `, at ${at(call.callMillis)}` }}.
                   <template v-if="call.steps.length"
                     >{{
-                      call.kind === 'RESTART'
+                      call.event?.kind === 'RESTART'
                         ? `Changed in section ${call.point.section}`
-                        : 'Facing ' + label(call.facing, wall.startFacing)
+                        : 'Facing ' + label(call.facing, wall.wall.startFacing)
                     }}: {{ call.steps.join(', ') }}.</template
                   >
-                  {{ call.then }}.
+                  {{ call.then.text }}.
                 </p>
               </td>
             </tr>

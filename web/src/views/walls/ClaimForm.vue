@@ -18,7 +18,7 @@ const what = ref<What>('START')
 const facing = ref(4)
 const answer = ref<Schemas['ClaimView']>()
 const problem = ref('')
-const WORDS: Record<string, string> = {
+const WORDS: Record<Schemas['ClaimView']['truth'], string> = {
   YES: 'Yes, so it is.',
   WITH_OPTIONAL: 'Only otherwise:',
   NO: 'No, that cannot be.',
@@ -27,7 +27,7 @@ const WORDS: Record<string, string> = {
 async function judge() {
   try {
     answer.value = await ask(
-      api.GET('/api/dances/{id}/claim', {
+      api.GET('/api/dances/{id}/facing-claims', {
         params: {
           path: { id: props.dance },
           query: { wall: wall.value, what: what.value, facing: facing.value, optional: props.optional },
@@ -66,7 +66,7 @@ async function judge() {
       <p>
         <b>{{ WORDS[answer.truth] }}</b>
       </p>
-      <p v-for="line in answer.why" :key="line">{{ line }}</p>
+      <p v-for="(line, i) in answer.why" :key="i">{{ line.text }}</p>
     </div>
   </form>
 </template>

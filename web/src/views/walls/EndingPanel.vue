@@ -36,7 +36,7 @@ function take(ending: Schemas['EndingView']) {
     <h2>Ending</h2>
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
-        <p>{{ data.said }}</p>
+        <p>{{ data.said.text }}</p>
         <ol class="endings">
           <li v-for="ending in data.endings" :key="ending.lines.join()" class="card">
             <h3>{{ ending.name }}</h3>
@@ -45,7 +45,7 @@ function take(ending: Schemas['EndingView']) {
               {{ ending.counts === 1 ? 'count' : 'counts' }}
             </p>
             <pre>{{ ending.lines.join('\n') }}</pre>
-            <p class="quiet why">{{ ending.why }}</p>
+            <p class="quiet why">{{ ending.why.text }}</p>
             <el-button v-if="session.isInstructor" size="small" :loading="busy" @click="take(ending)"
               >Take this one</el-button
             >

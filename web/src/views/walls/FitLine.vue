@@ -9,7 +9,7 @@ const { label } = useClock()
 const fit = computed(() => props.walls.fit)
 const seconds = (millis: number) => (millis / 1000).toFixed(1)
 const start = computed(
-  () => props.walls.walls.find((wall) => wall.number === fit.value.endWall)?.startFacing ?? 0,
+  () => props.walls.walls.find((line) => line.wall.number === fit.value.endWall)?.wall.startFacing ?? 0,
 )
 </script>
 

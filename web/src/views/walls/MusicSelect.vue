@@ -23,7 +23,7 @@ const label = (title: string, artist?: string) => (artist ? `${title}, ${artist}
         v-for="one in walls.sheetSongs"
         :key="one.id"
         :value="one.id"
-        :label="label(one.title, one.artist)"
+        :label="label(one.song.title, one.song.artist)"
       />
     </el-option-group>
     <el-option-group label="The club’s songs">
@@ -31,7 +31,7 @@ const label = (title: string, artist?: string) => (artist ? `${title}, ${artist}
         v-for="one in songs.data.value ?? []"
         :key="one.id"
         :value="`list-${one.id}`"
-        :label="label(one.title, one.artist)"
+        :label="label(one.song.title, one.song.artist)"
       />
     </el-option-group>
     <el-option value="none" label="no music" />

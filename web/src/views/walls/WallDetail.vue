@@ -11,41 +11,43 @@ import CallLine from './CallLine.vue'
 const props = defineProps<{ wall: Schemas['WallLine']; last: number }>()
 const emit = defineEmits<{ open: [wall: number | undefined] }>()
 const { label } = useClock()
-const start = computed(() => props.wall.startFacing)
+const start = computed(() => props.wall.wall.startFacing)
 
 function onKey(event: KeyboardEvent) {
-  if (event.key === 'ArrowLeft' && props.wall.number > 1) emit('open', props.wall.number - 1)
-  if (event.key === 'ArrowRight' && props.wall.number < props.last) emit('open', props.wall.number + 1)
+  if (event.key === 'ArrowLeft' && props.wall.wall.number > 1) emit('open', props.wall.wall.number - 1)
+  if (event.key === 'ArrowRight' && props.wall.wall.number < props.last)
+    emit('open', props.wall.wall.number + 1)
   if (event.key === 'Escape') emit('open', undefined)
 }
 </script>
 
 <template>
-  <section class="detail" tabindex="-1" :aria-label="`Wall ${wall.number}`" @keydown="onKey">
+  <section class="detail" tabindex="-1" :aria-label="`Wall ${wall.wall.number}`" @keydown="onKey">
     <div class="row spread">
       <button class="plain-button" type="button" @click="emit('open', undefined)">‹ all walls</button>
       <div class="row">
-        <el-button :disabled="wall.number === 1" @click="emit('open', wall.number - 1)"
+        <el-button :disabled="wall.wall.number === 1" @click="emit('open', wall.wall.number - 1)"
           >‹ wall before</el-button
         >
-        <el-button :disabled="wall.number === last" @click="emit('open', wall.number + 1)"
+        <el-button :disabled="wall.wall.number === last" @click="emit('open', wall.wall.number + 1)"
           >next wall ›</el-button
         >
       </div>
     </div>
     <div class="row head">
-      <HallSign :facing="wall.startFacing" :start :size="72" what="starts facing" />
+      <HallSign :facing="wall.wall.startFacing" :start :size="72" what="starts facing" />
       <div>
         <h2>
-          Wall {{ wall.number }}
-          <template v-if="wall.startMillis != null"
-            >at <span class="number">{{ minutesSeconds(wall.startMillis / 1000) }}</span></template
+          Wall {{ wall.wall.number }}
+          <template v-if="wall.wall.startMillis != null"
+            >at <span class="number">{{ minutesSeconds(wall.wall.startMillis / 1000) }}</span></template
           >
         </h2>
         <p>
-          starts facing <b>{{ label(wall.startFacing, start) }}</b>, {{ wall.counts }} counts, ends facing
-          <b>{{ label(wall.endFacing, start) }}</b>
-          <template v-if="wall.held < wall.counts">; the music holds {{ wall.held }} of them</template>
+          starts facing <b>{{ label(wall.wall.startFacing, start) }}</b>, {{ wall.wall.counts }} counts, ends
+          facing
+          <b>{{ label(wall.wall.endFacing, start) }}</b>
+          <template v-if="wall.held < wall.wall.counts">; the music holds {{ wall.held }} of them</template>
         </p>
         <p v-if="wall.late" class="warn">
           It starts {{ wall.late }} counts after a phrase of the song began.
@@ -54,7 +56,7 @@ function onKey(event: KeyboardEvent) {
     </div>
     <CallLine v-for="call in wall.calls" :key="call.words + call.point.count" :call :start />
     <div class="parts">
-      <section v-for="(part, i) in wall.parts" :key="i" class="part" :class="{ special: part.special }">
+      <section v-for="(part, i) in wall.parts" :key="i" class="part" :class="{ special: part.event }">
         <header>
           <h3>{{ part.what.replace(/^the /, '') }}</h3>
           <span class="quiet number"

@@ -19,8 +19,8 @@ const { id, song, optional, query, link, data, problem, loading, load } = useWal
 const view = provideClock()
 const open = ref<number>()
 watch(id, () => (open.value = undefined))
-const wall = computed(() => data.value?.walls.find((one) => one.number === open.value))
-const map = computed(() => (data.value?.walls ?? []).map((one) => ({ ...one, events: one.specials })))
+const wall = computed(() => data.value?.walls.find((one) => one.wall.number === open.value))
+const map = computed(() => (data.value?.walls ?? []).map((one) => ({ ...one.wall, late: one.late })))
 const songEnd = computed(() => {
   const fit = data.value?.fit
   return fit?.endWall == null
@@ -58,10 +58,14 @@ function choose(now: string) {
           <label class="row to">to <MusicSelect v-model="song" :walls="data" /></label>
           <span v-if="data.music" class="quiet number">
             {{
-              data.music.countsPerMinute
-                ? `${data.music.countsPerMinute} counts a minute`
+              data.music.song.countsPerMinute
+                ? `${data.music.song.countsPerMinute} counts a minute`
                 : 'speed not known'
-            }}{{ data.music.rate === '1' ? '' : ` (${data.music.bpm} beats, rate ${data.music.rate})` }}
+            }}{{
+              data.music.song.countRate === '1'
+                ? ''
+                : ` (${data.music.song.bpm} beats, count rate ${data.music.song.countRate})`
+            }}
           </span>
           <el-checkbox v-if="data.hasOptional" v-model="optional" label="with what is optional" />
         </div>

@@ -39,7 +39,7 @@ const seen = computed(() => ({
 const anything = computed(() => Object.values(seen.value).some((one) => one !== undefined))
 const found = useLoad(() =>
   ask(
-    api.GET('/api/dances/{id}/where', {
+    api.GET('/api/dances/{id}/where-are-we', {
       params: { path: { id: id.value }, query: { ...query.value, ...seen.value } },
     }),
   ),
@@ -107,7 +107,7 @@ const toggled = (now: number | undefined, wanted: number) => (now === wanted ? u
             <div class="row tight" role="group" aria-label="Count">
               <span class="quiet name">count</span>
               <button
-                v-for="n in 8"
+                v-for="n in data.sectionCounts"
                 :key="n"
                 type="button"
                 class="key"

@@ -1,6 +1,5 @@
-import { ElMessageBox } from 'element-plus'
-import 'element-plus/es/components/message-box/style/css'
 import { api, ask, type Schemas } from '@/api/client'
+import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
 
 /** Writes what a helper offers into the dance, after a question. */
@@ -8,14 +7,7 @@ export function useTakeOver(walls: () => Schemas['Walls'], taken: () => void) {
   const { busy, run } = useDo()
 
   async function takeOver(stepText: string, title: string, words: string, done: string) {
-    try {
-      await ElMessageBox.confirm(words, title, {
-        confirmButtonText: 'Write it in',
-        cancelButtonText: 'Not now',
-      })
-    } catch {
-      return
-    }
+    if (!(await confirmed(title, words, 'Write it in', 'Not now'))) return
     const kept = await run(
       () =>
         ask(

@@ -34,8 +34,22 @@ public class CoreArchitectureTest {
               List.of("wall", "level", "dance", "notation", "text", "music", "floor", "figure")),
           Map.entry(
               "teach", List.of("wall", "dance", "notation", "text", "music", "floor", "figure")),
-          Map.entry("learning", List.of("music")),
-          Map.entry("plan", List.of("teach", "learning", "figure", "music")));
+          Map.entry("learning", List.of("dance")),
+          Map.entry("plan", List.of("teach", "learning", "dance", "notation", "figure", "music")),
+          Map.entry(
+              "words",
+              List.of(
+                  "plan",
+                  "learning",
+                  "teach",
+                  "song",
+                  "level",
+                  "wall",
+                  "dance",
+                  "notation",
+                  "figure",
+                  "floor",
+                  "music")));
 
   private final JavaClasses core =
       new ClassFileImporter()

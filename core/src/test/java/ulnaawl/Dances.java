@@ -51,7 +51,7 @@ public final class Dances {
   }
 
   public static List<String> codes(String text) {
-    return faults(text).stream().map(Diagnostic::code).toList();
+    return faults(text).stream().map(one -> one.code().word()).toList();
   }
 
   /** What is only worth knowing, in words. */

@@ -20,8 +20,8 @@ import ulnaawl.notation.Stated;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.Wall;
-import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.words.Speech;
 
 /** The report as JSON; its keys are fixed in docs/step-text.md. */
 final class JsonReport {
@@ -30,9 +30,16 @@ final class JsonReport {
 
   private JsonReport() {}
 
-  static String of(String text, Compilation compiled, WallSequence sequence) {
+  /** One report, or several as an array. */
+  static String write(Object reports) {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(reports);
+  }
+
+  static Map<String, Object> of(
+      String file, String text, Compilation compiled, WallSequence sequence) {
     Dance dance = compiled.dance();
     Map<String, Object> report = new LinkedHashMap<>();
+    report.put("file", file);
     report.put("title", dance.title());
     report.put("counts", dance.counts());
     report.put("walls", dance.walls());
@@ -72,7 +79,7 @@ final class JsonReport {
     report.put(
         "diagnostics",
         compiled.diagnostics().stream().map(one -> diagnostic(one, source)).toList());
-    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(report);
+    return report;
   }
 
   private static Map<String, Object> section(Section section) {
@@ -111,7 +118,7 @@ final class JsonReport {
     result.put("figure", place.figure());
     result.put("step", place.step());
     result.put("turn", place.turn().label());
-    result.put("call", place.call());
+    result.put("call", place.call().words());
     result.put("feet", ordered("L", spot(after.feet().left()), "R", spot(after.feet().right())));
     return result;
   }
@@ -124,9 +131,12 @@ final class JsonReport {
   private static Map<String, Object> level(Dance dance) {
     MeasuredLevel measured = LevelMeasure.of(dance, FigureBook.standard());
     return ordered(
-        "stated", dance.headers().level().map(Stated::value).map(level -> level.label()).orElse(""),
-        "measured", measured.level().label(),
-        "reasons", measured.reasons());
+        "stated",
+        dance.headers().level().map(Stated::value).map(level -> level.label()).orElse(""),
+        "measured",
+        measured.level().label(),
+        "reasons",
+        measured.reasons().stream().map(Speech.english().level()::reason).toList());
   }
 
   private static Map<String, Object> wall(Wall wall) {
@@ -137,7 +147,7 @@ final class JsonReport {
             "startFacing", hours(wall.startFacing().hours()),
             "endFacing", hours(wall.endFacing().hours()),
             "counts", wall.counts(),
-            "events", wall.events().stream().map(WallEvent::label).toList());
+            "events", wall.events().stream().map(event -> event.id().notation()).toList());
     wall.startMillis().ifPresent(millis -> result.put("startMillis", millis));
     return result;
   }
@@ -147,7 +157,7 @@ final class JsonReport {
     one.mends().forEach(mend -> mends.add(mend.label()));
     return ordered(
         "severity", one.severity().word(),
-        "code", one.code(),
+        "code", one.code().word(),
         "line", source.line(one.span().start()),
         "column", source.column(one.span().start()),
         "message", one.message(),

@@ -1,18 +1,23 @@
 package ulnaawl.cli;
 
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalInt;
 import ulnaawl.wall.SequenceRequest;
 
 /**
  * The words after {@code ./ulna steps}.
  *
- * @param file the dance file
+ * @param files the dance files; at least one
  * @param json whether to print JSON
  * @param walls number of walls to lay out, where stated
  * @param optional whether optional tags and restarts are danced
  */
-record StepsArguments(String file, boolean json, OptionalInt walls, boolean optional) {
+record StepsArguments(List<String> files, boolean json, OptionalInt walls, boolean optional) {
+
+  StepsArguments {
+    files = List.copyOf(files);
+  }
 
   /** Words that cannot be understood; the message says which and what would do. */
   static final class WrongWords extends Exception {
@@ -22,7 +27,7 @@ record StepsArguments(String file, boolean json, OptionalInt walls, boolean opti
   }
 
   static StepsArguments parse(String[] words) throws WrongWords {
-    Optional<String> file = Optional.empty();
+    List<String> files = new ArrayList<>();
     boolean json = false;
     boolean optional = false;
     OptionalInt walls = OptionalInt.empty();
@@ -38,17 +43,15 @@ record StepsArguments(String file, boolean json, OptionalInt walls, boolean opti
       } else if (word.startsWith("--")) {
         throw new WrongWords(
             "steps does not know '" + word + "'; it knows --json, --walls N and --optional");
-      } else if (file.isPresent()) {
-        throw new WrongWords("steps takes one file, not '" + file.get() + "' and '" + word + "'");
       } else {
-        file = Optional.of(word);
+        files.add(word);
       }
     }
-    if (file.isEmpty()) {
+    if (files.isEmpty()) {
       throw new WrongWords(
-          "steps wants a file: ./ulna steps FILE [--json] [--walls N] [--optional]");
+          "steps wants a file: ./ulna steps FILE… [--json] [--walls N] [--optional]");
     }
-    return new StepsArguments(file.get(), json, walls, optional);
+    return new StepsArguments(files, json, walls, optional);
   }
 
   private static int wallsOf(String word) throws WrongWords {

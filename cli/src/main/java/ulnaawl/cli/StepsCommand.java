@@ -8,10 +8,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
+import ulnaawl.dance.Dance;
 import ulnaawl.figure.FigureBook;
-import ulnaawl.text.Severity;
+import ulnaawl.text.Diagnostic;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.WallSequence;
 
@@ -28,31 +32,51 @@ public final class StepsCommand {
     this.err = err;
   }
 
-  /** Runs the command; answers its exit status. */
+  /**
+   * Runs the command; answers its exit status. Of one file it prints a report, of several a line
+   * each, and goes on after one that cannot be read.
+   */
   public int run(String[] words) {
+    StepsArguments arguments;
     try {
-      StepsArguments arguments = StepsArguments.parse(words);
-      String text = read(arguments.file());
-      Compilation compiled = CheckSuite.check(text, FigureBook.standard());
-      SequenceRequest request =
-          SequenceRequest.of(compiled.dance()).withOptional(arguments.optional());
-      if (arguments.walls().isPresent()) {
-        request = request.withWalls(arguments.walls().getAsInt());
-      }
-      WallSequence sequence = WallSequence.of(compiled.dance(), request);
-      out.println(
-          arguments.json()
-              ? JsonReport.of(text, compiled, sequence)
-              : TextReport.of(text, compiled, sequence));
-      boolean wrong = compiled.diagnostics().stream().anyMatch(d -> d.severity() == Severity.ERROR);
-      return wrong ? 1 : 0;
+      arguments = StepsArguments.parse(words);
     } catch (StepsArguments.WrongWords e) {
       err.println("ulna: " + e.getMessage());
       return 2;
-    } catch (Unreadable e) {
-      err.println("ulna: " + e.getMessage());
-      return 2;
     }
+    boolean several = arguments.files().size() > 1;
+    List<Map<String, Object>> reports = new ArrayList<>();
+    int status = 0;
+    for (String file : arguments.files()) {
+      try {
+        String text = read(file);
+        Compilation compiled = CheckSuite.check(text, FigureBook.standard());
+        WallSequence sequence = sequence(compiled.dance(), arguments);
+        boolean wrong = compiled.diagnostics().stream().anyMatch(Diagnostic::isError);
+        status = Math.max(status, wrong ? 1 : 0);
+        if (arguments.json()) {
+          reports.add(JsonReport.of(file, text, compiled, sequence));
+        } else {
+          out.println(
+              several ? TextReport.line(file, compiled) : TextReport.of(text, compiled, sequence));
+        }
+      } catch (Unreadable e) {
+        err.println("ulna: " + e.getMessage());
+        reports.add(Map.of("file", file, "unreadable", String.valueOf(e.getMessage())));
+        status = 2;
+      }
+    }
+    if (arguments.json() && (several || status < 2)) {
+      out.println(JsonReport.write(several ? reports : reports.getFirst()));
+    }
+    return status;
+  }
+
+  private static WallSequence sequence(Dance dance, StepsArguments arguments) {
+    SequenceRequest request = SequenceRequest.of(dance).withOptional(arguments.optional());
+    return WallSequence.of(
+        dance,
+        arguments.walls().isPresent() ? request.withWalls(arguments.walls().getAsInt()) : request);
   }
 
   private static final class Unreadable extends Exception {

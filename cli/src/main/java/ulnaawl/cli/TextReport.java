@@ -13,9 +13,12 @@ import ulnaawl.text.SourceText;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.words.Speech;
 
 /** The report for reading. */
 final class TextReport {
+
+  private static final Speech SPEECH = Speech.english();
 
   private final StringBuilder out = new StringBuilder();
 
@@ -25,6 +28,22 @@ final class TextReport {
     TextReport report = new TextReport();
     report.write(text, compiled, sequence);
     return report.out.toString().stripTrailing();
+  }
+
+  /** One line: the file, the title, counts, walls, the measured level, mistakes. */
+  static String line(String file, Compilation compiled) {
+    Dance dance = compiled.dance();
+    long wrong = compiled.diagnostics().stream().filter(Diagnostic::isError).count();
+    return String.format(
+        Locale.ROOT,
+        "%s: %s, %d counts, %d wall%s, %s, %s",
+        file,
+        dance.title(),
+        dance.counts(),
+        dance.walls(),
+        dance.walls() == 1 ? "" : "s",
+        LevelMeasure.of(dance, FigureBook.standard()).level().label(),
+        wrong == 0 ? "no mistakes" : wrong == 1 ? "1 mistake" : wrong + " mistakes");
   }
 
   private void write(String text, Compilation compiled, WallSequence sequence) {
@@ -47,7 +66,7 @@ final class TextReport {
             .level()
             .map(stated -> ", " + stated.value().label() + " stated")
             .orElse(""));
-    level.reasons().forEach(reason -> line("  %s", reason));
+    level.reasons().forEach(reason -> line("  %s", SPEECH.level().reason(reason)));
     for (Section section : dance.sections()) {
       line("");
       line(
@@ -66,7 +85,7 @@ final class TextReport {
             place.description(),
             place.after().label(),
             place.facing().clock(),
-            place.step() == 1 ? place.call() : "");
+            place.step() == 1 ? place.call().words() : "");
       }
     }
     if (!sequence.walls().isEmpty()) {
@@ -99,7 +118,7 @@ final class TextReport {
           one.severity().word(),
           source.line(one.span().start()),
           source.column(one.span().start()),
-          one.code());
+          one.code().word());
       line("  %s", one.message());
       one.mends().forEach(mend -> line("  Mend: %s", mend.label()));
     }
@@ -107,8 +126,8 @@ final class TextReport {
 
   private static String event(WallEvent event) {
     return event.from().equals(event.to())
-        ? event.label() + ", facing " + event.from().clock()
-        : event.label() + ", facing " + event.from().clock() + " to " + event.to().clock();
+        ? event.id().notation() + ", facing " + event.from().clock()
+        : event.id().notation() + ", facing " + event.from().clock() + " to " + event.to().clock();
   }
 
   private static String clock(long millis) {

@@ -9,6 +9,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
@@ -88,6 +89,35 @@ public class StepsCommandTest {
     assertEquals(run(large.toString()).status(), 1);
     assertTrue(run(large.toString()).out().contains("too-long"));
     assertTrue(run(empty.toString()).out().contains("no steps yet"));
+  }
+
+  /** One that cannot be read does not hide the others. */
+  @Test
+  public void severalFilesHaveALineEach() {
+    Ran ran = run(EXAMPLE.toString(), "nowhere.txt", FIRST.toString());
+    assertEquals(ran.status(), 2);
+    assertTrue(ran.err().contains("there is no file nowhere.txt"), ran.err());
+    List<String> lines = ran.out().lines().toList();
+    assertEquals(
+        lines.getFirst(),
+        EXAMPLE + ": Paper Lanterns, 32 counts, 4 walls, high beginner, no mistakes");
+    assertTrue(lines.getLast().startsWith(FIRST + ": "), ran.out());
+    assertTrue(lines.getLast().endsWith(" mistakes") || lines.getLast().endsWith(" mistake"));
+    assertEquals(lines.size(), 2);
+    assertEquals(run(EXAMPLE.toString(), FIRST.toString()).status(), 1);
+    assertEquals(run(EXAMPLE.toString(), EXAMPLE.toString()).status(), 0);
+  }
+
+  @Test
+  public void severalFilesAreAnArrayForPrograms() {
+    Ran ran = run(EXAMPLE.toString(), "nowhere.txt", FIRST.toString(), "--json");
+    assertEquals(ran.status(), 2);
+    JsonNode reports = new ObjectMapper().readTree(ran.out());
+    assertEquals(reports.size(), 3);
+    assertEquals(reports.at("/0/title").asString(), "Paper Lanterns");
+    assertEquals(reports.at("/0/file").asString(), EXAMPLE.toString());
+    assertTrue(reports.at("/1/unreadable").asString().contains("no file"), ran.out());
+    assertEquals(reports.at("/2/diagnostics/0/severity").isString(), true);
   }
 
   private void assertRefused(String why, String... words) {

@@ -2,6 +2,7 @@ package ulnaawl.check;
 
 import java.util.List;
 import ulnaawl.dance.Echo;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Tells what repeats or mirrors something earlier: less to teach. Information only. */
@@ -24,6 +25,7 @@ final class EchoCheck implements Check {
                 + " section "
                 + echo.of().number()
                 + ".";
-    return Diagnostic.info(verb, echo.section().span(), message);
+    Code code = echo.kind() == Echo.Kind.REPEATS ? Code.SECTION_REPEATS : Code.SECTION_MIRRORS;
+    return Diagnostic.of(code, echo.section().span(), message);
   }
 }

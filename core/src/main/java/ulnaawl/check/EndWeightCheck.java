@@ -5,6 +5,7 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Weight;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
@@ -25,8 +26,8 @@ final class EndWeightCheck implements Check {
     List<Place> places = main.places();
     SourceSpan span = places.isEmpty() ? main.span() : places.getLast().span();
     return List.of(
-        Diagnostic.error(
-            "end-weight",
+        Diagnostic.of(
+            Code.END_WEIGHT,
             span,
             "The dance ends with the weight on "
                 + end.label()

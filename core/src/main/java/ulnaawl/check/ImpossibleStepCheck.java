@@ -13,16 +13,14 @@ import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Spot;
 import ulnaawl.music.Count;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /**
  * Steps that legs cannot make: from behind the other leg to in front of it, or back, without
- * uncrossing, and steps further than legs are long. The limits are from memory.
+ * uncrossing. From memory.
  */
 final class ImpossibleStepCheck implements Check {
-
-  /** A foot that travels further than this many step lengths between two places is thrown. */
-  private static final double FURTHEST = 2.6;
 
   @Override
   public List<Diagnostic> check(Subject subject) {
@@ -44,10 +42,6 @@ final class ImpossibleStepCheck implements Check {
         boolean quick = place.at().ticks() - last.ticks() < Count.TICKS;
         crossing(feet, facing, place, foot.get())
             .ifPresent(way -> found.add(sayCrossing(place, foot.get(), way, quick)));
-        double way = feet.of(foot.get()).distance(after.feet().of(foot.get()));
-        if (way > FURTHEST) {
-          found.add(sayFar(place, foot.get(), way));
-        }
       }
       feet = after.feet();
       facing = after.facing();
@@ -86,20 +80,7 @@ final class ImpossibleStepCheck implements Check {
             + " without a step to the side"
             + (quick ? ", least of all in less than a count." : ".");
     return quick
-        ? Diagnostic.error("impossible-step", place.span(), message)
-        : Diagnostic.warning("impossible-step", place.span(), message);
-  }
-
-  private static Diagnostic sayFar(Place place, Foot foot, double way) {
-    return Diagnostic.warning(
-        "far-step",
-        place.span(),
-        "On count "
-            + place.count().label()
-            + " the "
-            + foot.word()
-            + " foot would travel "
-            + Math.round(way * 10) / 10.0
-            + " step lengths at once.");
+        ? Diagnostic.of(Code.IMPOSSIBLE_STEP, place.span(), message)
+        : Diagnostic.of(Code.AWKWARD_STEP, place.span(), message);
   }
 }

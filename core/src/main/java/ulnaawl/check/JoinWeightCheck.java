@@ -5,8 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import ulnaawl.floor.Weight;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
+import ulnaawl.wall.EventId;
 import ulnaawl.wall.Stretch;
 import ulnaawl.wall.Wall;
 
@@ -46,19 +48,37 @@ final class JoinWeightCheck implements Check {
   private static Diagnostic say(Stretch before, Stretch after, SourceSpan span) {
     String free = before.endWeight() == Weight.LEFT ? "right" : "left";
     String wanted = after.startWeight() == Weight.LEFT ? "right" : "left";
-    return Diagnostic.error(
-        "join-weight",
+    return Diagnostic.of(
+        Code.JOIN_WEIGHT,
         span,
         "After "
             + (before.from() + before.counts())
             + " counts of "
-            + before.what()
+            + name(before)
             + " the "
             + free
             + " foot is free, but "
-            + (after.what().equals(before.what()) ? "it goes on" : after.what() + " begins")
+            + (isGoingOn(before, after) ? "it goes on" : name(after) + " begins")
             + " with the "
             + wanted
             + " foot. Change the last step before the join, for example a touch in place of a step.");
+  }
+
+  private static boolean isGoingOn(Stretch before, Stretch after) {
+    return before.event().isEmpty() && after.event().isEmpty() && before.wall() == after.wall();
+  }
+
+  private static String name(Stretch stretch) {
+    return stretch
+        .event()
+        .map(id ->
+            switch (id) {
+              case EventId.Restart _ -> "wall " + stretch.wall();
+              case EventId.Tag it -> "the tag " + it.name();
+              case EventId.Bridge it -> "the bridge " + it.name();
+              case EventId.Repeat it -> "section " + it.section() + " again";
+              case EventId.Ending it -> "the ending " + it.name();
+            })
+        .orElse("wall " + stretch.wall());
   }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import ulnaawl.dance.Dance;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Stated;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 
@@ -26,8 +27,8 @@ final class PhrasingCheck implements Check {
           for (Stated<Integer> wall : restart.walls()) {
             if (restarts.putIfAbsent(wall.value(), restart) != null) {
               found.add(
-                  Diagnostic.error(
-                      "two-restarts",
+                  Diagnostic.of(
+                      Code.TWO_RESTARTS,
                       wall.span(),
                       "Wall " + wall.value() + " has two restarts; only the later line counts."));
             }
@@ -67,8 +68,10 @@ final class PhrasingCheck implements Check {
                     ", ", dance.extras().values().stream().map(e -> e.name()).sorted().toList())
                 + ".";
     found.add(
-        Diagnostic.error(
-                "unknown-tag", name.span(), "Nothing here is called " + name.value() + "; " + known)
+        Diagnostic.of(
+                Code.UNKNOWN_TAG,
+                name.span(),
+                "Nothing here is called " + name.value() + "; " + known)
             .withMends(mends));
   }
 
@@ -81,8 +84,8 @@ final class PhrasingCheck implements Check {
     int most = before ? counts - 1 : counts;
     if (after.value() < 1 || after.value() > most) {
       found.add(
-          Diagnostic.error(
-              "after-counts",
+          Diagnostic.of(
+              Code.AFTER_COUNTS,
               after.span(),
               ("ending".equals(what) ? "An " : "A ")
                   + what
@@ -100,8 +103,8 @@ final class PhrasingCheck implements Check {
     int most = dance.sections().size();
     if (section.value() < 1 || section.value() > most) {
       found.add(
-          Diagnostic.error(
-              "unknown-section",
+          Diagnostic.of(
+              Code.UNKNOWN_SECTION,
               section.span(),
               "There is no section " + section.value() + "; the dance has " + most + "."));
     }
@@ -113,8 +116,8 @@ final class PhrasingCheck implements Check {
       boolean part = dance.part(name.value()).isPresent();
       if (!part && dance.extra(name.value()).isEmpty()) {
         found.add(
-            Diagnostic.error(
-                "unknown-part",
+            Diagnostic.of(
+                Code.UNKNOWN_PART,
                 name.span(),
                 "Nothing here is called "
                     + name.value()
@@ -123,8 +126,8 @@ final class PhrasingCheck implements Check {
                     + "."));
       } else if (!part && first) {
         found.add(
-            Diagnostic.error(
-                "order-start",
+            Diagnostic.of(
+                Code.ORDER_START,
                 name.span(),
                 "The order begins with a part; write what is danced before it as a part of its "
                     + "own."));

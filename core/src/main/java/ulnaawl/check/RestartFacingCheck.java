@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
@@ -26,8 +27,8 @@ final class RestartFacingCheck implements Check {
       for (WallEvent event : wall.events()) {
         if (event.kind() == WallEvent.Kind.RESTART && !usual.contains(event.to())) {
           found.add(
-              Diagnostic.warning(
-                  "restart-facing",
+              Diagnostic.of(
+                  Code.RESTART_FACING,
                   event.span(),
                   "The restart on wall "
                       + wall.number()

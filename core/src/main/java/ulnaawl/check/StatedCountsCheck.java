@@ -7,6 +7,7 @@ import ulnaawl.dance.Passage;
 import ulnaawl.notation.Block.ExtraBlock;
 import ulnaawl.notation.Block.ExtraKind;
 import ulnaawl.notation.Stated;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 
@@ -31,8 +32,8 @@ final class StatedCountsCheck implements Check {
         .filter(stated -> stated.value() != tags)
         .ifPresent(stated ->
             found.add(
-                Diagnostic.error(
-                    "tag-counts",
+                Diagnostic.of(
+                    Code.TAG_COUNTS,
                     stated.span(),
                     "The tags have "
                         + tags
@@ -62,14 +63,14 @@ final class StatedCountsCheck implements Check {
             + Math.abs(missing)
             + (missing > 0 ? " missing." : " too many.");
     if (tags > 0 && missing == tags) {
-      return Diagnostic.error(
-          "counts",
+      return Diagnostic.of(
+          Code.COUNTS,
           stated.span(),
           message + " The tags have " + tags + ": say so with a plus.",
           new Mend("State " + found + " + " + tags, stated.span(), found + " + " + tags));
     }
-    return Diagnostic.error(
-        "counts",
+    return Diagnostic.of(
+        Code.COUNTS,
         stated.span(),
         message,
         new Mend("State " + found + " counts", stated.span(), String.valueOf(found)));

@@ -12,6 +12,7 @@ import ulnaawl.notation.Phrase.RestartPhrase;
 import ulnaawl.notation.Phrase.StartPhrase;
 import ulnaawl.notation.Phrase.TagPhrase;
 import ulnaawl.notation.Stated;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 import ulnaawl.wall.SequenceRequest;
@@ -105,8 +106,8 @@ final class StatedFacingCheck implements Check {
                 + " are "
                 + there.stream().limit(SHOWN).map(String::valueOf).collect(Collectors.joining(", "))
                 + (there.size() > SHOWN ? " …" : "");
-    return Diagnostic.error(
-        "stated-facing",
+    return Diagnostic.of(
+        Code.STATED_FACING,
         stated.span(),
         what + " facing " + computed.clock() + ", not " + stated.value().clock() + ": " + who + ".",
         new Mend("Change to " + computed.clock(), stated.span(), computed.clock()));

@@ -4,6 +4,7 @@ import java.util.List;
 import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.notation.Stated;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 
@@ -31,13 +32,12 @@ final class StatedLevelCheck implements Check {
             + ", "
             + Math.abs(above)
             + (Math.abs(above) == 1 ? " level" : " levels")
-            + (above > 0 ? " harder. " : " easier. ")
-            + String.join("; ", measured.reasons())
-            + ".";
+            + (above > 0 ? " harder" : " easier")
+            + ". What adds up stands with the level.";
     Mend mend =
         new Mend("State " + measured.level().label(), stated.span(), measured.level().label());
     return Math.abs(above) >= WORTH_A_WARNING
-        ? Diagnostic.warning("level", stated.span(), message, mend)
-        : Diagnostic.info("level", stated.span(), message, mend);
+        ? Diagnostic.of(Code.LEVEL, stated.span(), message, mend)
+        : Diagnostic.of(Code.LEVEL_NEAR, stated.span(), message, mend);
   }
 }

@@ -8,6 +8,7 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Counts on which nothing is written, and sections that stop early in the middle of a dance. */
@@ -24,8 +25,8 @@ final class UncoveredCountsCheck implements Check {
         boolean last = section.number() == part.sections().getLast().number();
         if (!last && section.counts() > 0 && section.counts() < whole) {
           found.add(
-              Diagnostic.warning(
-                  "short-section",
+              Diagnostic.of(
+                  Code.SHORT_SECTION,
                   section.span(),
                   "Section "
                       + section.number()
@@ -48,8 +49,8 @@ final class UncoveredCountsCheck implements Check {
     for (int count = 1; count <= section.counts(); count++) {
       if (!covered.contains(count)) {
         found.add(
-            Diagnostic.info(
-                "uncovered",
+            Diagnostic.of(
+                Code.UNCOVERED,
                 section.span(),
                 "Nothing is written on count "
                     + count

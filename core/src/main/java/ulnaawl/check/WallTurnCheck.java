@@ -4,6 +4,7 @@ import java.util.List;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Turn;
 import ulnaawl.notation.Stated;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 
@@ -37,9 +38,9 @@ final class WallTurnCheck implements Check {
         };
     String message = "One wall " + turned + ", but " + wanted + ".";
     return dance.walls() == 8
-        ? Diagnostic.error("wall-turn", stated.span(), message)
-        : Diagnostic.error(
-            "wall-turn",
+        ? Diagnostic.of(Code.WALL_TURN, stated.span(), message)
+        : Diagnostic.of(
+            Code.WALL_TURN,
             stated.span(),
             message,
             new Mend(

@@ -23,6 +23,7 @@ import ulnaawl.notation.Script;
 import ulnaawl.notation.Stated;
 import ulnaawl.notation.StepLine;
 import ulnaawl.notation.StepTextParser;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Turns a script into a dance. Never throws for what a person typed. */
@@ -100,8 +101,8 @@ public final class DanceCompiler {
         String key = extra.name().toLowerCase(Locale.ROOT);
         if (extras.containsKey(key)) {
           findings.add(
-              Diagnostic.error(
-                  "duplicate-name",
+              Diagnostic.of(
+                  Code.DUPLICATE_NAME,
                   extra.span(),
                   "Two blocks are called "
                       + extra.name()
@@ -161,8 +162,8 @@ public final class DanceCompiler {
         int last = line.counts().getLast().number();
         if (first < 1 || last > restart.after().value()) {
           findings.add(
-              Diagnostic.error(
-                  "change-outside",
+              Diagnostic.of(
+                  Code.CHANGE_OUTSIDE,
                   line.countsSpan(),
                   "The step change lies within the counts that are danced, 1 to "
                       + restart.after().value()
@@ -173,13 +174,13 @@ public final class DanceCompiler {
         Walker walker =
             new Walker(main.weightAfter(first - 1), findings)
                 .facing(
-                    ulnaawl.floor.Facing.FRONT.plus(main.turnAfter(first - 1)),
+                    ulnaawl.floor.RelativeFacing.START.plus(main.turnAfter(first - 1)),
                     before.isEmpty() ? 0 : before.getLast().run() + 1);
         changes.put(restart, walker.walk(line, 0, 0));
         if (last < restart.after().value() && walker.weight() != main.weightAfter(last)) {
           findings.add(
-              Diagnostic.error(
-                  "change-weight",
+              Diagnostic.of(
+                  Code.CHANGE_WEIGHT,
                   line.span(),
                   "The step change ends with the weight on "
                       + walker.weight().label()
@@ -201,8 +202,8 @@ public final class DanceCompiler {
       if (block instanceof OptionBlock option) {
         if (option.section() < 1 || option.section() > all.size()) {
           findings.add(
-              Diagnostic.error(
-                  "option-section",
+              Diagnostic.of(
+                  Code.OPTION_SECTION,
                   option.span(),
                   "There is no section "
                       + option.section()

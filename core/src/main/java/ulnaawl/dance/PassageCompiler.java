@@ -3,11 +3,12 @@ package ulnaawl.dance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import ulnaawl.floor.Facing;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Block;
 import ulnaawl.notation.StepLine;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Compiles headed runs of step lines into a passage. */
@@ -41,7 +42,7 @@ final class PassageCompiler {
   PassageCompiler add(int number, String title, Block block) {
     int start = sections.isEmpty() ? 0 : sections.getLast().end();
     Weight weightBefore = walker.weight();
-    Facing facingBefore = walker.facing();
+    RelativeFacing facingBefore = walker.facing();
     List<Place> places = new ArrayList<>();
     Count last = new Count(0);
     int counts = 0;
@@ -57,8 +58,8 @@ final class PassageCompiler {
     }
     if (block.lines().isEmpty()) {
       findings.add(
-          Diagnostic.error(
-              "empty-section",
+          Diagnostic.of(
+              Code.EMPTY_SECTION,
               block.span(),
               "Nothing is danced here yet; write a line such as: 1-4  vine R, touch L"));
     }
@@ -94,8 +95,8 @@ final class PassageCompiler {
                 ? "The " + extra.kind().word() + " " + extra.name()
                 : "This block";
     findings.add(
-        Diagnostic.error(
-            "count-outside",
+        Diagnostic.of(
+            Code.COUNT_OUTSIDE,
             line.countsSpan(),
             where
                 + " has counts 1 to "
@@ -111,8 +112,8 @@ final class PassageCompiler {
         && last.ticks() > 0
         && line.counts().getFirst().compareTo(last) <= 0) {
       findings.add(
-          Diagnostic.error(
-              "count-order",
+          Diagnostic.of(
+              Code.COUNT_ORDER,
               line.countsSpan(),
               "Counts rise within a section: "
                   + line.counts().getFirst().label()

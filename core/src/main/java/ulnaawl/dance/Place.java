@@ -4,8 +4,8 @@ import java.util.Optional;
 import ulnaawl.figure.Action;
 import ulnaawl.figure.Placement;
 import ulnaawl.figure.WeightEffect;
-import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
@@ -44,11 +44,11 @@ public record Place(
     Weight after,
     Turn turn,
     boolean turnsFirst,
-    Facing facing,
+    RelativeFacing facing,
     String figure,
     int run,
     int step,
-    String call,
+    Call call,
     String note,
     SourceSpan span) {
 
@@ -59,6 +59,11 @@ public record Place(
             && placement != Placement.IN_PLACE
             && action.effect() != WeightEffect.SETTLES;
     return placed ? action.name() + " " + placement.label() : action.name();
+  }
+
+  /** Whether the moving foot takes the weight, or a part of it. */
+  public boolean takesWeight() {
+    return foot.isPresent() && !isWithoutWeight();
   }
 
   /** Whether the foot moves without taking weight. */

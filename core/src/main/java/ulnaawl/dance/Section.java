@@ -1,7 +1,7 @@
 package ulnaawl.dance;
 
 import java.util.List;
-import ulnaawl.floor.Facing;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Weight;
 import ulnaawl.text.SourceSpan;
 
@@ -26,8 +26,8 @@ public record Section(
     int counts,
     Weight startWeight,
     Weight endWeight,
-    Facing startFacing,
-    Facing endFacing,
+    RelativeFacing startFacing,
+    RelativeFacing endFacing,
     List<Place> places,
     SourceSpan span) {
 

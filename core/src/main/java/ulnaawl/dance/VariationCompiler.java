@@ -3,11 +3,12 @@ package ulnaawl.dance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import ulnaawl.floor.Facing;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.notation.Block.OptionBlock;
 import ulnaawl.notation.StepLine;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Compiles a variation and sees to it that it rejoins the dance in counts, weight and facing. */
@@ -28,8 +29,8 @@ final class VariationCompiler {
     int to = option.to().orElse(section.counts());
     if (from < 1 || to < from || to > section.counts()) {
       findings.add(
-          Diagnostic.error(
-              "option-counts",
+          Diagnostic.of(
+              Code.OPTION_COUNTS,
               option.span(),
               "Section "
                   + section.number()
@@ -41,14 +42,14 @@ final class VariationCompiler {
     }
     int before = section.start() + from - 1;
     int after = section.start() + to;
-    Facing start = Facing.FRONT.plus(part.turnAfter(before));
+    RelativeFacing start = RelativeFacing.START.plus(part.turnAfter(before));
     Walker walker = new Walker(part.weightAfter(before), findings).facing(start, 0);
     List<Place> places = new ArrayList<>();
     for (StepLine line : option.lines()) {
       if (line.counts().stream().anyMatch(outside(from, to))) {
         findings.add(
-            Diagnostic.error(
-                "option-counts",
+            Diagnostic.of(
+                Code.OPTION_COUNTS,
                 line.countsSpan(),
                 "This option replaces counts " + from + " to " + to + "; these lie outside."));
       }
@@ -69,8 +70,8 @@ final class VariationCompiler {
     boolean read = option.lines().stream().allMatch(StepLine::whole);
     if (read && !empty.isEmpty()) {
       findings.add(
-          Diagnostic.error(
-              "option-counts",
+          Diagnostic.of(
+              Code.OPTION_COUNTS,
               option.span(),
               "The option replaces counts "
                   + from
@@ -89,12 +90,12 @@ final class VariationCompiler {
   }
 
   private void sayIfNotRejoined(
-      OptionBlock option, Weight weight, Facing start, int after, Walker walker) {
-    Facing wanted = Facing.FRONT.plus(part.turnAfter(after));
+      OptionBlock option, Weight weight, RelativeFacing start, int after, Walker walker) {
+    RelativeFacing wanted = RelativeFacing.START.plus(part.turnAfter(after));
     if (walker.weight() != weight) {
       findings.add(
-          Diagnostic.error(
-              "option-weight",
+          Diagnostic.of(
+              Code.OPTION_WEIGHT,
               option.span(),
               "The option ends with the weight on "
                   + walker.weight().label()
@@ -105,8 +106,8 @@ final class VariationCompiler {
     if (!walker.facing().equals(wanted)) {
       Turn missing = walker.facing().turnTo(wanted);
       findings.add(
-          Diagnostic.error(
-              "option-facing",
+          Diagnostic.of(
+              Code.OPTION_FACING,
               option.span(),
               "The option begins facing "
                   + start.clock()

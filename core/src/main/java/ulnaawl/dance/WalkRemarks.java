@@ -9,6 +9,7 @@ import ulnaawl.notation.Item;
 import ulnaawl.notation.Stated;
 import ulnaawl.notation.StepLine;
 import ulnaawl.notation.TypedTurn;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
@@ -19,8 +20,8 @@ final class WalkRemarks {
   private WalkRemarks() {}
 
   static Diagnostic both(Item item, String action) {
-    return Diagnostic.error(
-        "both",
+    return Diagnostic.of(
+        Code.BOTH,
         item.span(),
         "'both' says that the last step leaves the weight on both feet, but a "
             + action
@@ -28,8 +29,8 @@ final class WalkRemarks {
   }
 
   static Diagnostic hop(Stated<Foot> typed, Weight weight, String since) {
-    return Diagnostic.error(
-        "hop",
+    return Diagnostic.of(
+        Code.HOP,
         typed.span(),
         "A hop is danced on the foot that carries the weight, which is "
             + weight.label()
@@ -39,8 +40,8 @@ final class WalkRemarks {
   }
 
   static Diagnostic whichFoot(Item item, String since) {
-    return Diagnostic.error(
-        "which-foot",
+    return Diagnostic.of(
+        Code.WHICH_FOOT,
         item.span(),
         "Both feet share the weight since "
             + since
@@ -51,8 +52,8 @@ final class WalkRemarks {
 
   static Diagnostic notFree(Item item, Stated<Foot> typed, String since) {
     Foot foot = typed.value();
-    return Diagnostic.error(
-        "foot-not-free",
+    return Diagnostic.of(
+        Code.FOOT_NOT_FREE,
         typed.span(),
         "The "
             + foot.word()
@@ -68,8 +69,8 @@ final class WalkRemarks {
 
   static Diagnostic travel(Item item, Foot foot) {
     Stated<Side> travel = item.travel().orElseThrow();
-    return Diagnostic.error(
-        "travel",
+    return Diagnostic.of(
+        Code.TRAVEL,
         travel.span(),
         "A "
             + item.figure().name()
@@ -82,8 +83,8 @@ final class WalkRemarks {
 
   static Diagnostic turnSide(Stated<TypedTurn> turn) {
     int end = turn.span().end();
-    return Diagnostic.error(
-        "turn-side",
+    return Diagnostic.of(
+        Code.TURN_SIDE,
         turn.span(),
         "Say to which side it turns, R or L.",
         new Mend("Turn R", new SourceSpan(end, end), " R"),
@@ -123,7 +124,7 @@ final class WalkRemarks {
               new SourceSpan(end, end),
               left == 1 ? ", hold" : ", hold x" + left));
     }
-    return Diagnostic.error("places", line.countsSpan(), message.toString()).withMends(mends);
+    return Diagnostic.of(Code.PLACES, line.countsSpan(), message.toString()).withMends(mends);
   }
 
   private static String amount(int number, String what) {

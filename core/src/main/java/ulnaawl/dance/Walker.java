@@ -8,8 +8,8 @@ import ulnaawl.figure.FigureStep;
 import ulnaawl.figure.Pattern;
 import ulnaawl.figure.Placement;
 import ulnaawl.figure.WeightEffect;
-import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Side;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
@@ -29,7 +29,7 @@ final class Walker {
   private final List<Diagnostic> findings;
   private Weight weight;
   private String since = "the start";
-  private Facing facing = Facing.FRONT;
+  private RelativeFacing facing = RelativeFacing.START;
   private int run;
 
   /** A line before could not be read whole: the next typed foot tells where the weight is. */
@@ -42,7 +42,7 @@ final class Walker {
     this.findings = findings;
   }
 
-  Walker facing(Facing start, int firstRun) {
+  Walker facing(RelativeFacing start, int firstRun) {
     facing = start;
     run = firstRun;
     return this;
@@ -52,7 +52,7 @@ final class Walker {
     return weight;
   }
 
-  Facing facing() {
+  RelativeFacing facing() {
     return facing;
   }
 
@@ -145,7 +145,7 @@ final class Walker {
 
   private Foot lead = Foot.RIGHT;
   private List<Turn> turns = List.of();
-  private String call = "";
+  private Call call = new Call("", Optional.empty(), Optional.empty(), Turn.NONE);
 
   private Place dance(Step step, int section, Count count, int start) {
     Item item = step.item();
@@ -282,25 +282,16 @@ final class Walker {
     return figure.turn().spread(turn, places);
   }
 
-  private String callOf(Item item) {
-    StringBuilder words = new StringBuilder(item.figure().call());
+  private Call callOf(Item item) {
     boolean bareStep = item.figure().name().equals("step") && item.direction().isPresent();
-    if (bareStep) {
-      words.setLength(0);
-      words.append(item.direction().get().label());
-    } else {
-      item.direction().ifPresent(direction -> words.append(' ').append(direction.label()));
-    }
     boolean footless =
         item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
-    if (!footless) {
-      words.append(' ').append(lead.word());
-    }
     Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);
     boolean inItsName = item.turn().isEmpty() && item.figure().turn().defaultEighths() == FULL;
-    if (!whole.isNone() && !inItsName) {
-      words.append(' ').append(whole.label());
-    }
-    return words.toString();
+    return new Call(
+        bareStep ? item.direction().orElseThrow().label() : item.figure().call(),
+        bareStep ? Optional.empty() : item.direction(),
+        footless ? Optional.empty() : Optional.of(lead),
+        inItsName ? Turn.NONE : whole);
   }
 }

@@ -17,6 +17,11 @@ public record FigureStep(Mover mover, Action action, Placement placement, boolea
     NONE
   }
 
+  /** Whether the moving foot takes the weight, or a part of it. */
+  public boolean takesWeight() {
+    return action.effect() != WeightEffect.FREE && action.effect() != WeightEffect.STILL;
+  }
+
   /** This step with the direction that was typed. */
   public FigureStep towards(Placement typed) {
     return fromText ? new FigureStep(mover, action, typed, true) : this;

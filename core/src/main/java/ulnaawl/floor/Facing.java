@@ -4,8 +4,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Where the body points, in eighths of a turn to the right of 12 o'clock. Whether 12 is the front
- * of the hall (room clock) or the start of the wall (wall-relative clock) is for the holder to say.
+ * Where the body points on the clock of the room, in eighths of a turn to the right of 12 o'clock,
+ * the front of the hall. What is told as if a wall began at 12 is a {@link RelativeFacing}.
  *
  * @param eighths 0 (12 o'clock) to 7 (10:30)
  */

@@ -3,23 +3,18 @@ package ulnaawl.learning;
 /** What a group did with a dance, the least first. */
 public enum Happened {
   /** Some sections were taught. */
-  INTRODUCED("introduced"),
+  INTRODUCED,
   /** Taught to the end. */
-  TAUGHT("taught to the end"),
+  TAUGHT,
   /** Walked through again. */
-  WALKED("walked through"),
+  WALKED,
   /** Danced with calls. */
-  DANCED_CALLED("danced with calls"),
+  DANCED_CALLED,
   /** Danced without calls. */
-  DANCED("danced without calls");
+  DANCED;
 
-  private final String label;
-
-  Happened(String label) {
-    this.label = label;
-  }
-
-  public String label() {
-    return label;
+  /** Whether the whole dance was gone through. */
+  public boolean isWhole() {
+    return this != INTRODUCED;
   }
 }

@@ -1,13 +1,12 @@
 package ulnaawl.learning;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import ulnaawl.dance.SectionSet;
 
 /**
  * Reads a group's evidence for one dance. The model is spaced repetition with widening intervals
@@ -22,13 +21,12 @@ public final class LearningRecord {
   /** The widest gap, in days. */
   public static final int WIDEST_GAP = 112;
 
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
   private static final int SUCCESSES_TO_KNOW = 2;
 
   private final int allSections;
-  private final List<String> reasons = new ArrayList<>();
-  private int sections;
+  private final List<LearningReason> reasons = new ArrayList<>();
+  private SectionSet shown = SectionSet.NONE;
+  private boolean whole;
   private int interval;
   private int successes;
   private boolean practised;
@@ -42,11 +40,13 @@ public final class LearningRecord {
    * Where a group stands.
    *
    * @param evidence what happened, in any order
-   * @param allSections sections of the dance, 1 or more
+   * @param allSections sections of the dance as it is read now, 1 or more
    * @param today the day on which it is asked
    */
   public static Standing standing(List<Evidence> evidence, int allSections, LocalDate today) {
-    return new LearningRecord(allSections).read(evidence, today);
+    return evidence.isEmpty()
+        ? Standing.NOT_STARTED
+        : new LearningRecord(allSections).read(evidence, today);
   }
 
   private Standing read(List<Evidence> evidence, LocalDate today) {
@@ -54,15 +54,6 @@ public final class LearningRecord {
         evidence.stream()
             .sorted(Comparator.comparing(Evidence::date).thenComparing(Evidence::happened))
             .toList();
-    if (ordered.isEmpty()) {
-      return new Standing(
-          Stage.NOT_STARTED,
-          0,
-          Optional.empty(),
-          Optional.empty(),
-          0,
-          List.of("Nothing has been taught of it."));
-    }
     Optional<LocalDate> before = Optional.empty();
     for (Evidence one : ordered) {
       take(one, before);
@@ -72,7 +63,7 @@ public final class LearningRecord {
     LocalDate due = last.date().plusDays(interval);
     return new Standing(
         stage(last, due, today),
-        sections,
+        shown,
         Optional.of(last.date()),
         Optional.of(due),
         interval,
@@ -80,12 +71,10 @@ public final class LearningRecord {
   }
 
   private void take(Evidence one, Optional<LocalDate> before) {
-    boolean wasWhole = isWhole();
-    sections =
-        one.happened() == Happened.INTRODUCED
-            ? Math.max(sections, Math.min(one.sections(), allSections))
-            : allSections;
-    boolean practice = wasWhole && one.happened().compareTo(Happened.WALKED) >= 0;
+    boolean practice = whole && one.happened().compareTo(Happened.WALKED) >= 0;
+    shown = shown.with(one.sections());
+    // A dance that was whole stays so where a section comes into its text later.
+    whole |= one.happened().isWhole() || shown.isWhole(allSections);
     practised |= practice && one.outcome() != Outcome.LOST;
     int old = interval;
     if (!practice || interval == 0) {
@@ -103,15 +92,8 @@ public final class LearningRecord {
       known = false;
     }
     reasons.add(
-        DAY.format(one.date())
-            + ": "
-            + one.happened().label()
-            + (one.happened() == Happened.INTRODUCED ? " to section " + one.sections() : "")
-            + ", "
-            + one.outcome().label()
-            + (old == 0 || old == interval
-                ? "; come back after " + interval + " days"
-                : "; gap from " + old + " to " + interval + " days"));
+        new LearningReason.Step(
+            one.date(), one.happened(), one.sections(), one.outcome(), old, interval));
   }
 
   private int widened(Outcome outcome, long waited) {
@@ -123,20 +105,16 @@ public final class LearningRecord {
     };
   }
 
-  private boolean isWhole() {
-    return sections >= allSections;
-  }
-
   private Stage stage(Evidence last, LocalDate due, LocalDate today) {
-    if (!isWhole()) {
+    if (!shown.isWhole(allSections)) {
+      if (whole) {
+        reasons.add(new LearningReason.NewSince(SectionSet.upTo(allSections).without(shown)));
+      }
       return Stage.STARTED;
     }
     boolean stale = today.isAfter(due.plusDays(interval));
     if (stale || (practised && last.outcome() == Outcome.LOST)) {
-      reasons.add(
-          stale
-              ? "Not danced for more than twice its gap of " + interval + " days"
-              : "Lost last time");
+      reasons.add(stale ? new LearningReason.Stale(interval) : new LearningReason.LostLastTime());
       return Stage.RUSTY;
     }
     if (known) {

@@ -2,24 +2,17 @@ package ulnaawl.learning;
 
 /** How far a group is with a dance. */
 public enum Stage {
-  NOT_STARTED("not started", 0),
-  STARTED("started", 450),
-  TAUGHT("taught", 600),
-  PRACTISED("practised", 750),
-  KNOWN("known", 900),
-  RUSTY("rusty", 400);
-
-  private final String label;
+  NOT_STARTED(0),
+  STARTED(450),
+  TAUGHT(600),
+  PRACTISED(750),
+  KNOWN(900),
+  RUSTY(400);
 
   private final int readiness;
 
-  Stage(String label, int readiness) {
-    this.label = label;
+  Stage(int readiness) {
     this.readiness = readiness;
-  }
-
-  public String label() {
-    return label;
   }
 
   /**

@@ -1,4 +1,7 @@
-/** What a group has been taught, at which stage a dance stands, and when it should come back. */
+/**
+ * What a group has been taught, at which stage a dance stands, and when it should come back.
+ * Evidence is what people said; everything else here is computed from it.
+ */
 @NullMarked
 package ulnaawl.learning;
 

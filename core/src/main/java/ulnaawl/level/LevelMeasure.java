@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Echo;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Travel;
@@ -26,7 +27,7 @@ public final class LevelMeasure {
   private final LevelTable table;
   private final List<Place> places;
   private final List<Figure> figures;
-  private final List<String> reasons = new ArrayList<>();
+  private final List<LevelReason> reasons = new ArrayList<>();
 
   private LevelMeasure(Dance dance, FigureBook book, LevelTable table) {
     this.dance = dance;
@@ -53,31 +54,36 @@ public final class LevelMeasure {
 
   private MeasuredLevel measure() {
     int points = figurePoints();
-    points += add("length", dance.counts(), dance.counts() + " counts");
-    points += add("distinct-figures", figures.size(), figures.size() + " different figures");
-    points += add("syncopation", syncopation(), syncopation() + " % of the steps between counts");
-    int turning = places.stream().mapToInt(place -> Math.abs(place.turn().eighths())).sum();
-    points += add("turning", turning, turning / 8.0 + " turns danced in a wall");
-    int largest = largestTurn();
-    points += add("largest-turn", largest, "a turn of " + largest + "/8 in one figure");
-    int tricks = (int) places.stream().filter(Place::isWithoutWeight).count();
-    points += add("no-weight", tricks, tricks + " steps without weight");
-    int changes = Travel.directionChanges(dance.main().places());
-    points += add("direction-changes", changes, changes + " changes of direction");
-    int restarts = walls(Phrase.RestartPhrase.class);
-    points += add("restarts", restarts, restarts + (restarts == 1 ? " restart" : " restarts"));
-    int tags = walls(Phrase.TagPhrase.class) + walls(Phrase.BridgePhrase.class);
-    points += add("tags", tags, tags + (tags == 1 ? " tag or bridge" : " tags or bridges"));
-    int parts = dance.isPhrased() ? dance.parts().size() : 1;
-    points += add("parts", parts, parts + " parts in a written order");
-    int rate = dance.countsPerMinute().map(tempo -> tempo.milliBpm() / 1000).orElse(0);
-    points += add("count-rate", rate, rate + " counts a minute");
-    int halves = Echo.of(dance).stream().mapToInt(echo -> echo.isHalf() ? 1 : 2).sum();
-    points += add("repetition", halves, halves + " half sections that repeat or mirror others");
+    for (LevelFactor factor : LevelFactor.values()) {
+      int value = value(factor);
+      int more = table.points(factor.key(), value);
+      if (more != 0) {
+        reasons.add(new LevelReason.Factor(factor, value, more));
+        points += more;
+      }
+    }
     points = Math.max(0, points);
     Level level = levelOf(points);
-    reasons.add("Together " + points + " points: " + level.label());
+    reasons.add(new LevelReason.Sum(points, level));
     return new MeasuredLevel(level, points, reasons);
+  }
+
+  private int value(LevelFactor factor) {
+    return switch (factor) {
+      case LENGTH -> dance.counts();
+      case DISTINCT_FIGURES -> figures.size();
+      case SYNCOPATION -> syncopation();
+      case TURNING -> places.stream().mapToInt(place -> Math.abs(place.turn().eighths())).sum();
+      case LARGEST_TURN ->
+          DancedFigure.of(places).stream().mapToInt(DancedFigure::largestTurn).max().orElse(0);
+      case NO_WEIGHT -> (int) places.stream().filter(Place::isWithoutWeight).count();
+      case DIRECTION_CHANGES -> Travel.directionChanges(dance.main().places());
+      case RESTARTS -> walls(Phrase.RestartPhrase.class);
+      case TAGS -> walls(Phrase.TagPhrase.class) + walls(Phrase.BridgePhrase.class);
+      case PARTS -> dance.isPhrased() ? dance.parts().size() : 1;
+      case COUNT_RATE -> dance.countsPerMinute().map(tempo -> tempo.milliBpm() / 1000).orElse(0);
+      case REPETITION -> Echo.of(dance).stream().mapToInt(echo -> echo.isHalf() ? 1 : 2).sum();
+    };
   }
 
   private int figurePoints() {
@@ -90,44 +96,14 @@ public final class LevelMeasure {
                     .average()
                     .orElse(0));
     reasons.add(
-        "Figures alone: "
-            + levelOf(points).label()
-            + ", "
-            + points
-            + " points"
-            + (hardest.isEmpty()
-                ? ""
-                : " (hardest: "
-                    + String.join(", ", hardest.stream().map(Figure::name).toList())
-                    + ")"));
+        new LevelReason.Figures(
+            levelOf(points), points, hardest.stream().map(Figure::name).toList()));
     return points;
   }
 
-  private int add(String key, int value, String what) {
-    int points = table.points(key, value);
-    if (points != 0) {
-      String signed = points > 0 ? ": +" + points : ": " + points;
-      reasons.add(Character.toUpperCase(what.charAt(0)) + what.substring(1) + signed);
-    }
-    return points;
-  }
-
-  /** Figures whose way over the floor leads back against that of the figure before. */
   private int syncopation() {
     long between = places.stream().filter(place -> !place.count().isWhole()).count();
     return places.isEmpty() ? 0 : (int) (between * 100 / places.size());
-  }
-
-  private int largestTurn() {
-    int largest = 0;
-    int turned = 0;
-    int run = -1;
-    for (Place place : places) {
-      turned = place.run() == run ? turned + place.turn().eighths() : place.turn().eighths();
-      run = place.run();
-      largest = Math.max(largest, Math.abs(turned));
-    }
-    return largest;
   }
 
   private int walls(Class<? extends Phrase> kind) {

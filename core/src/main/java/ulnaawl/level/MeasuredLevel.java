@@ -8,9 +8,9 @@ import ulnaawl.figure.Level;
  *
  * @param level the level
  * @param points ten to a level
- * @param reasons in words and numbers, in the order they were added up
+ * @param reasons in the order they were added up
  */
-public record MeasuredLevel(Level level, int points, List<String> reasons) {
+public record MeasuredLevel(Level level, int points, List<LevelReason> reasons) {
 
   public MeasuredLevel {
     reasons = List.copyOf(reasons);

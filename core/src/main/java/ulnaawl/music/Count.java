@@ -28,6 +28,12 @@ public record Count(int ticks) implements Comparable<Count> {
     return ticks / TICKS;
   }
 
+  /** As it is said while one dances: a place between counts without its number. */
+  public String spoken() {
+    String label = label();
+    return isWhole() ? label : label.replaceAll("^\\d+(?=\\D)", "");
+  }
+
   /** Ticks past the whole count, 0 to 11. */
   public int fraction() {
     return ticks % TICKS;

@@ -12,7 +12,7 @@ import java.util.OptionalInt;
  * @param meter how its counts group
  * @param style a free word: country, waltz, cha-cha
  * @param phrases how it falls into phrases after the intro
- * @param kept where the club has it: a disc, a folder, a player
+ * @param location where the club has it: a disc, a folder, a player
  * @param explicitWords whether its words are not for every hall
  */
 public record ListedSong(
@@ -21,7 +21,7 @@ public record ListedSong(
     Meter meter,
     Optional<String> style,
     SongPhrases phrases,
-    Optional<String> kept,
+    Optional<String> location,
     boolean explicitWords) {
 
   /** A song of which a dance sheet says all that is known. */
@@ -47,7 +47,7 @@ public record ListedSong(
             ? OptionalInt.of(song.rate().into(intro.getAsInt(), rate))
             : OptionalInt.empty();
     SongPhrases otherPhrases = phrases.counted(song.rate(), rate);
-    return new ListedSong(other, otherIntro, meter, style, otherPhrases, kept, explicitWords);
+    return new ListedSong(other, otherIntro, meter, style, otherPhrases, location, explicitWords);
   }
 
   /** Songs with the same key are the same: case, spaces and signs in title and artist aside. */

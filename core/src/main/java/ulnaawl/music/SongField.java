@@ -18,7 +18,7 @@ public enum SongField {
   STYLE("style", 60),
   PHRASES("phrases", 1000),
   /** Where the club has it. */
-  KEPT("where", 200),
+  LOCATION("where", 200),
   /** Whether its words are not for every hall. */
   EXPLICIT("explicit", 10);
 

@@ -25,23 +25,23 @@ public record SongMerge(ListedSong song, List<SongField> filled, List<SongField>
     differing = List.copyOf(differing);
   }
 
-  public static SongMerge of(ListedSong kept, ListedSong other) {
-    SongWords own = SongWords.of(kept);
-    SongWords more = SongWords.of(other);
+  public static SongMerge of(ListedSong own, ListedSong other) {
+    SongEntry mine = SongEntry.of(own);
+    SongEntry more = SongEntry.of(other);
     Map<SongField, String> words = new EnumMap<>(SongField.class);
     List<SongField> filled = new ArrayList<>();
     List<SongField> differing = new ArrayList<>();
     for (SongField field : SongField.values()) {
-      String mine = own.get(field);
+      String known = mine.get(field);
       String theirs = more.get(field);
-      boolean blank = mine.isEmpty() && !theirs.isEmpty();
-      words.put(field, blank ? theirs : mine);
+      boolean blank = known.isEmpty() && !theirs.isEmpty();
+      words.put(field, blank ? theirs : known);
       if (blank) {
         filled.add(field);
-      } else if (!theirs.isEmpty() && !NEVER_BLANK.contains(field) && !theirs.equals(mine)) {
+      } else if (!theirs.isEmpty() && !NEVER_BLANK.contains(field) && !theirs.equals(known)) {
         differing.add(field);
       }
     }
-    return new SongMerge(new SongWords(words).read().song().orElse(kept), filled, differing);
+    return new SongMerge(new SongEntry(words).read().song().orElse(own), filled, differing);
   }
 }

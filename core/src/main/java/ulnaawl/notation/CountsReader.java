@@ -3,6 +3,7 @@ package ulnaawl.notation;
 import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.music.Count;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Reads the counts at the head of a step line: {@code 1-4}, {@code 1 2 3&4}, {@code &1}. */
@@ -94,16 +95,16 @@ final class CountsReader {
     }
     if (last < first) {
       findings.add(
-          Diagnostic.error(
-              "count-order",
+          Diagnostic.of(
+              Code.COUNT_ORDER,
               line.span(begin, at),
               "Counts rise within a section: " + first + " to " + last + " runs backwards."));
       last = first;
     }
     if (last > Limits.COUNT) {
       findings.add(
-          Diagnostic.error(
-              "count-outside",
+          Diagnostic.of(
+              Code.COUNT_OUTSIDE,
               line.span(begin, at),
               "Count " + last + " is more than any section has; a section has 8 counts, or 6."));
       last = Math.min(last, Math.max(first, 0));
@@ -142,8 +143,8 @@ final class CountsReader {
     int base = lastWhole >= 0 ? lastWhole : nextNumber() - 1;
     if (base < 0) {
       findings.add(
-          Diagnostic.error(
-              "count-order",
+          Diagnostic.of(
+              Code.COUNT_ORDER,
               line.span(begin, at),
               "'" + text.substring(begin, at) + "' needs a count beside it, as in 1&2 or &1."));
       return true;
@@ -169,8 +170,8 @@ final class CountsReader {
   private void add(Count count, int begin) {
     if (!counts.isEmpty() && counts.getLast().compareTo(count) >= 0) {
       findings.add(
-          Diagnostic.error(
-              "count-order",
+          Diagnostic.of(
+              Code.COUNT_ORDER,
               line.span(begin, at),
               "Counts rise within a section: "
                   + count.label()

@@ -3,6 +3,7 @@ package ulnaawl.notation;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
@@ -13,6 +14,7 @@ import ulnaawl.music.CountRate;
 import ulnaawl.music.Meter;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
@@ -28,7 +30,10 @@ final class HeaderReader {
   private static final Pattern LENGTH = Pattern.compile("(\\d{1,3}):([0-5]\\d)");
   private static final Pattern BPM = Pattern.compile("(-?\\d{1,6}(?:[.,]\\d{1,3})?) ?bpm");
   private static final Pattern RATE =
-      Pattern.compile("count rate (1/2|half|½|1|2|double)", Pattern.CASE_INSENSITIVE);
+      Pattern.compile("(?:count rate )?(1/2|half|½|1|2|double)", Pattern.CASE_INSENSITIVE);
+
+  /** A slash parts a song line, but for the one in 1/2. */
+  private static final Pattern SONG_PARTS = Pattern.compile("(?<!(?<!\\d)1)/|/(?!2(?!\\d))");
 
   private final Findings findings;
   private Optional<Stated<String>> title = Optional.empty();
@@ -52,8 +57,10 @@ final class HeaderReader {
   void take(String name, Line value) {
     if (value.isEmpty()) {
       findings.add(
-          Diagnostic.warning(
-              "header-empty", value.span(), "'" + name + ":' is empty; leave it out or fill it."));
+          Diagnostic.of(
+              Code.HEADER_EMPTY,
+              value.span(),
+              "'" + name + ":' is empty; leave it out or fill it."));
       return;
     }
     Stated<String> words = new Stated<>(value.text(), value.span());
@@ -103,8 +110,8 @@ final class HeaderReader {
       level = Optional.of(new Stated<>(found.get(), value.span()));
     } else {
       findings.add(
-          Diagnostic.error(
-              "header-value",
+          Diagnostic.of(
+              Code.HEADER_VALUE,
               value.span(),
               "'"
                   + value.text()
@@ -128,8 +135,8 @@ final class HeaderReader {
     Optional<Stated<Integer>> found = number(value, "walls", 1, 4);
     if (found.isPresent() && found.get().value() == 3) {
       findings.add(
-          Diagnostic.error(
-              "header-value", value.span(), "A dance has 1, 2 or 4 walls; no turn gives 3."));
+          Diagnostic.of(
+              Code.HEADER_VALUE, value.span(), "A dance has 1, 2 or 4 walls; no turn gives 3."));
       return;
     }
     walls = found.or(() -> walls);
@@ -150,8 +157,8 @@ final class HeaderReader {
       start = Optional.of(new Stated<>(found.get(), value.span()));
     } else {
       findings.add(
-          Diagnostic.error(
-              "header-value",
+          Diagnostic.of(
+              Code.HEADER_VALUE,
               value.span(),
               "'" + value.text() + "' is no start; write weight L, weight R or both."));
     }
@@ -163,8 +170,8 @@ final class HeaderReader {
       case "4", "4/4", "8" -> meter = Meter.FOUR;
       default ->
           findings.add(
-              Diagnostic.error(
-                  "header-value",
+              Diagnostic.of(
+                  Code.HEADER_VALUE,
                   value.span(),
                   "The meter is 4 (sections of 8 counts) or 3 (waltz, sections of 6)."));
     }
@@ -179,8 +186,8 @@ final class HeaderReader {
       }
     }
     findings.add(
-        Diagnostic.error(
-            "header-value",
+        Diagnostic.of(
+            Code.HEADER_VALUE,
             value.span(),
             "'"
                 + value.text()
@@ -197,8 +204,8 @@ final class HeaderReader {
   private void readSong(Line value) {
     if (songs.size() >= Limits.SONGS) {
       findings.add(
-          Diagnostic.error(
-              "too-many-songs",
+          Diagnostic.of(
+              Code.TOO_MANY_SONGS,
               value.span(),
               "A dance has up to " + Limits.SONGS + " songs; this one is not read."));
       return;
@@ -208,17 +215,16 @@ final class HeaderReader {
     OptionalInt length = OptionalInt.empty();
     CountRate rate = CountRate.FULL;
     boolean sayTempo = false;
-    String protectedRate = value.text().replaceAll("(?i)(count rate 1)/2", "$1\u00f72");
-    for (String raw : protectedRate.split("/", -1)) {
-      String part = raw.replace('\u00f7', '/').strip();
-      String lower = part.toLowerCase(java.util.Locale.ROOT);
+    for (String raw : SONG_PARTS.split(value.text(), -1)) {
+      String part = raw.strip();
+      String lower = part.toLowerCase(Locale.ROOT);
       Matcher time = LENGTH.matcher(lower);
       Matcher beats = BPM.matcher(lower);
       Matcher counted = RATE.matcher(lower);
       if (time.matches()) {
         int seconds = Integer.parseInt(time.group(1)) * 60 + Integer.parseInt(time.group(2));
         length = seconds == 0 ? OptionalInt.empty() : OptionalInt.of(seconds);
-      } else if (counted.find() && lower.startsWith("count rate")) {
+      } else if (counted.matches() && (lower.startsWith("count") || lower.matches("1/2|½"))) {
         rate = rateOf(counted.group(1));
       } else if (beats.lookingAt()) {
         BigDecimal number = new BigDecimal(beats.group(1).replace(',', '.'));
@@ -227,8 +233,19 @@ final class HeaderReader {
         } else {
           sayTempo = true;
         }
-        if (counted.find(0)) {
-          rate = rateOf(counted.group(1));
+        String after = lower.substring(beats.end()).strip();
+        Matcher countedAfter = RATE.matcher(after);
+        if (countedAfter.matches()) {
+          rate = rateOf(countedAfter.group(1));
+        } else if (!after.isEmpty()) {
+          findings.add(
+              Diagnostic.of(
+                  Code.HEADER_VALUE,
+                  value.span(),
+                  "'"
+                      + after
+                      + "' after the bpm is not understood; write count rate 1/2 or 2 where the dance"
+                      + " is counted at half or double the beats."));
         }
       } else if (!part.isEmpty()) {
         free.add(part);
@@ -236,19 +253,28 @@ final class HeaderReader {
     }
     if (sayTempo) {
       findings.add(
-          Diagnostic.error(
-              "song-tempo",
+          Diagnostic.of(
+              Code.SONG_TEMPO,
               value.span(),
               "A song goes at 20 to 400 bpm; without a true tempo no clock time can be told. Leave "
                   + "the bpm out if you do not know it."));
     }
     if (free.isEmpty()) {
       findings.add(
-          Diagnostic.error(
-              "header-value",
+          Diagnostic.of(
+              Code.HEADER_VALUE,
               value.span(),
               "A song begins with its title: title / artist / 112 bpm / 3:10."));
       return;
+    }
+    if (free.size() > 2) {
+      findings.add(
+          Diagnostic.of(
+              Code.SONG_PARTS,
+              value.span(),
+              "The artist is read as '"
+                  + String.join(" / ", free.subList(1, free.size()))
+                  + "'; a song has a title, an artist, a bpm and a length."));
     }
     songs.add(
         new Stated<>(
@@ -264,7 +290,7 @@ final class HeaderReader {
   }
 
   private static CountRate rateOf(String word) {
-    return switch (word.toLowerCase(java.util.Locale.ROOT)) {
+    return switch (word.toLowerCase(Locale.ROOT)) {
       case "1/2", "half", "½" -> CountRate.HALF;
       case "2", "double" -> CountRate.DOUBLE;
       default -> CountRate.FULL;

@@ -10,6 +10,7 @@ import ulnaawl.figure.Placement;
 import ulnaawl.figure.TurnSize;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Side;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
@@ -102,8 +103,8 @@ final class ItemReader {
     SourceSpan span = words.span(begin, at);
     if (turn.isPresent()) {
       findings.add(
-          Diagnostic.error(
-              "two-turns",
+          Diagnostic.of(
+              Code.TWO_TURNS,
               span,
               "This item has two turns; write the second as a step of its own."));
     } else {
@@ -121,8 +122,8 @@ final class ItemReader {
       at++;
     } else if (!readTravel() && !readTurn(false) && !readTimes() && !readDirection(figure)) {
       findings.add(
-          Diagnostic.error(
-              "unknown-word",
+          Diagnostic.of(
+              Code.UNKNOWN_WORD,
               words.span(at),
               "'"
                   + words.get(at)
@@ -156,8 +157,8 @@ final class ItemReader {
     int wanted = Integer.parseInt(word.replaceAll("\\D", ""));
     if (wanted < 1 || wanted > Limits.REPEATS) {
       findings.add(
-          Diagnostic.error(
-              "repeats",
+          Diagnostic.of(
+              Code.REPEAT_TIMES,
               words.span(at),
               "An item is danced 1 to " + Limits.REPEATS + " times, not " + wanted + "."));
     } else {
@@ -175,8 +176,8 @@ final class ItemReader {
     SourceSpan span = words.span(at, at + found.get().length());
     if (!figure.understands(found.get().placement())) {
       findings.add(
-          Diagnostic.warning(
-              "direction-unused",
+          Diagnostic.of(
+              Code.DIRECTION_UNUSED,
               span,
               "A "
                   + figure.name()
@@ -184,8 +185,8 @@ final class ItemReader {
               new Mend("Remove '" + found.get().placement().label() + "'", span, "")));
     } else if (direction.isPresent()) {
       findings.add(
-          Diagnostic.error(
-              "two-directions", span, "This item has two directions; the first one is taken."));
+          Diagnostic.of(
+              Code.TWO_DIRECTIONS, span, "This item has two directions; the first one is taken."));
     } else {
       direction = Optional.of(found.get().placement());
     }
@@ -199,8 +200,8 @@ final class ItemReader {
     }
     if (words.size() == 0) {
       findings.add(
-          Diagnostic.error(
-              "unknown-figure", line.span(), "A figure is missing between the commas."));
+          Diagnostic.of(
+              Code.UNKNOWN_FIGURE, line.span(), "A figure is missing between the commas."));
       return;
     }
     int from = Math.min(at, words.size() - 1);
@@ -220,7 +221,7 @@ final class ItemReader {
             ? "; write it as single steps, such as side R, together L."
             : "; near it: " + String.join(", ", near) + ".";
     findings.add(
-        Diagnostic.error("unknown-figure", span, message)
+        Diagnostic.of(Code.UNKNOWN_FIGURE, span, message)
             .withMends(
                 near.stream().map(name -> new Mend("Change to " + name, span, name)).toList()));
   }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ulnaawl.floor.Facing;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
@@ -52,8 +53,8 @@ final class PhrasingReader {
     if (phrases.size() >= Limits.PHRASES) {
       if (!findings.isFull()) {
         findings.add(
-            Diagnostic.error(
-                "too-many-phrases",
+            Diagnostic.of(
+                Code.TOO_MANY_PHRASES,
                 line.span(),
                 "The phrasing has up to "
                     + Limits.PHRASES
@@ -98,8 +99,8 @@ final class PhrasingReader {
       takeOrder(line, order);
     } else {
       findings.add(
-          Diagnostic.error(
-              "phrasing",
+          Diagnostic.of(
+              Code.PHRASING,
               line.span(),
               "This line of the phrasing is not understood. Write, for example: after wall 2: tag "
                   + "Lull; wall 5: restart after 16; wall 7: bridge Lull after 16; wall 6: repeat "
@@ -117,8 +118,8 @@ final class PhrasingReader {
               .toList();
       if (walls.isEmpty()) {
         findings.add(
-            Diagnostic.error(
-                "wall-number",
+            Diagnostic.of(
+                Code.WALL_NUMBER,
                 line.span(),
                 "Nothing is danced before wall 1; a tag comes after a wall."));
       }
@@ -142,8 +143,8 @@ final class PhrasingReader {
         change = Optional.of(stepLines.read(new Line(joined, line.start() + from)));
       } else {
         findings.add(
-            Diagnostic.error(
-                "phrasing",
+            Diagnostic.of(
+                Code.PHRASING,
                 line.span(from, restart.end(5)),
                 "A step change says its counts: changing 15-16: step R fwd, hold."));
       }
@@ -176,8 +177,8 @@ final class PhrasingReader {
       int number = bounded(digits.group());
       if (number < 1 || number > Limits.WALL) {
         findings.add(
-            Diagnostic.error(
-                "wall-number",
+            Diagnostic.of(
+                Code.WALL_NUMBER,
                 line.span(from, from + digits.group().length()),
                 "Walls are numbered from 1 to "
                     + Limits.WALL
@@ -198,8 +199,8 @@ final class PhrasingReader {
     int times = bounded(repeat.group(3));
     if (times < 2 || times > Limits.REPEATS) {
       findings.add(
-          Diagnostic.error(
-              "repeats",
+          Diagnostic.of(
+              Code.REPEAT_TIMES,
               line.span(repeat.start(3), repeat.end(3)),
               "A repeated section is danced 2 to " + Limits.REPEATS + " times in all."));
       return 2;
@@ -215,8 +216,8 @@ final class PhrasingReader {
     Optional<Facing> found = Facing.named(matcher.group(group));
     if (found.isEmpty()) {
       findings.add(
-          Diagnostic.error(
-              "facing",
+          Diagnostic.of(
+              Code.FACING,
               span,
               "'"
                   + matcher.group(group)

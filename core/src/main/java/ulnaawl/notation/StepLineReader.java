@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Reads a step line: counts, then items parted by commas. */
@@ -24,8 +25,8 @@ final class StepLineReader {
     boolean whole = true;
     if (rest.isEmpty()) {
       findings.add(
-          Diagnostic.error(
-              "no-figures",
+          Diagnostic.of(
+              Code.NO_FIGURES,
               line.span(),
               "These counts have no steps; write the figure after two spaces, or hold."));
       whole = false;

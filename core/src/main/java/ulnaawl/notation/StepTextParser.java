@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.Block.ExtraKind;
 import ulnaawl.notation.Block.OptionKind;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
@@ -54,8 +55,8 @@ public final class StepTextParser {
       return new Parsed(
           empty,
           List.of(
-              Diagnostic.error(
-                  "too-long",
+              Diagnostic.of(
+                  Code.TOO_LONG,
                   SourceSpan.at(0),
                   "The text has "
                       + text.length()
@@ -95,8 +96,8 @@ public final class StepTextParser {
         Line line = clean(number);
         if (line.text().length() > Limits.LINE) {
           findings.add(
-              Diagnostic.error(
-                  "line-too-long",
+              Diagnostic.of(
+                  Code.LINE_TOO_LONG,
                   line.span(),
                   "This line has "
                       + line.text().length()
@@ -110,16 +111,16 @@ public final class StepTextParser {
       close();
       if (blocks.stream().noneMatch(Block.SectionBlock.class::isInstance)) {
         findings.add(
-            Diagnostic.error(
-                "no-sections",
+            Diagnostic.of(
+                Code.NO_SECTIONS,
                 SourceSpan.at(0),
                 "There are no steps yet. Write 'section 1', and below it a line such as: 1-4  vine "
                     + "R, touch L"));
       }
       if (!headers.hasTitle()) {
         findings.add(
-            Diagnostic.warning(
-                "no-title",
+            Diagnostic.of(
+                Code.NO_TITLE,
                 SourceSpan.at(0),
                 "The dance has no title; begin with 'title: …'.",
                 new Mend("Add a title line", SourceSpan.at(0), "title: Untitled\n")));
@@ -163,8 +164,8 @@ public final class StepTextParser {
     private void takeSteps(Line line) {
       if (open != null && open.lines.size() == Limits.LINES_IN_BLOCK) {
         findings.add(
-            Diagnostic.error(
-                "too-many-lines",
+            Diagnostic.of(
+                Code.TOO_MANY_LINES,
                 line.span(),
                 "A section has up to "
                     + Limits.LINES_IN_BLOCK
@@ -174,8 +175,8 @@ public final class StepTextParser {
       StepLine steps = stepLines.read(line);
       if (open == null) {
         findings.add(
-            Diagnostic.error(
-                "outside-section",
+            Diagnostic.of(
+                Code.OUTSIDE_SECTION,
                 line.span(),
                 "Steps stand below a heading such as 'section 1'; this line has none above it.",
                 new Mend("Begin section 1 here", SourceSpan.at(line.start()), "section 1\n")));
@@ -219,8 +220,8 @@ public final class StepTextParser {
       if (typed != null && !typed.replaceFirst("^0+(?=\\d)", "").equals(String.valueOf(sections))) {
         SourceSpan span = line.span(section.start(1), section.end(1));
         findings.add(
-            Diagnostic.warning(
-                "section-number",
+            Diagnostic.of(
+                Code.SECTION_NUMBER,
                 span,
                 "This is section " + sections + " of the dance, not " + typed + ".",
                 new Mend("Change to section " + sections, span, String.valueOf(sections))));
@@ -251,8 +252,8 @@ public final class StepTextParser {
         } else if (!overfull) {
           overfull = true;
           findings.add(
-              Diagnostic.error(
-                  "too-many-blocks",
+              Diagnostic.of(
+                  Code.TOO_MANY_BLOCKS,
                   block.span(),
                   "A dance has up to "
                       + Limits.BLOCKS
@@ -272,8 +273,8 @@ public final class StepTextParser {
         }
       }
       findings.add(
-          Diagnostic.error(
-              "not-understood",
+          Diagnostic.of(
+              Code.NOT_UNDERSTOOD,
               line.span(),
               place == Place.HEADERS
                   ? "This line is not understood. Above the first section stand headers: "

@@ -1,5 +1,6 @@
 package ulnaawl.plan;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -8,30 +9,46 @@ import java.util.Optional;
  * @param start minutes from the start of the class
  * @param minutes how long, 1 or more
  * @param kind what it is for
- * @param dance the dance's number; empty for a warm-up or break without one
- * @param title what is written on the line
- * @param reason why it is there
+ * @param subject what is danced or done
+ * @param reasons why it is there; at least one
  */
 public record ClassLine(
-    int start, int minutes, Kind kind, Optional<Long> dance, String title, String reason) {
+    int start, int minutes, Kind kind, Subject subject, List<PlanReason> reasons) {
+
+  public ClassLine {
+    reasons = List.copyOf(reasons);
+  }
 
   /** What a line of a class is for. */
   public enum Kind {
-    WARM_UP("Warm-up"),
-    REMINDER("Reminder"),
-    TEACH("Teach"),
-    BREAK("Break"),
-    PRACTICE("Practice"),
-    FINISH("Finish");
+    WARM_UP,
+    REMINDER,
+    TEACH,
+    BREAK,
+    PRACTICE,
+    FINISH
+  }
 
-    private final String label;
+  /** What a line is about. */
+  public sealed interface Subject {
 
-    Kind(String label) {
-      this.label = label;
-    }
+    /** A dance of the club, by its number. */
+    record OfDance(long dance, String title) implements Subject {}
 
-    public String label() {
-      return label;
-    }
+    /** Something without a dance. */
+    record Without(Filler filler) implements Subject {}
+  }
+
+  /** What a line without a dance is filled with. */
+  public enum Filler {
+    WARM_UP_STEPS,
+    REST,
+    REQUESTS,
+    GROUPS_CHOICE
+  }
+
+  /** The dance's number; empty for a line without one. */
+  public Optional<Long> dance() {
+    return subject instanceof Subject.OfDance it ? Optional.of(it.dance()) : Optional.empty();
   }
 }

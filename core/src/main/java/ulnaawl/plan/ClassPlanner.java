@@ -1,16 +1,16 @@
 package ulnaawl.plan;
 
-import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import ulnaawl.learning.Stage;
+import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.NextDance.Choice;
 
 /**
@@ -20,8 +20,6 @@ import ulnaawl.plan.NextDance.Choice;
  */
 public final class ClassPlanner {
 
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
   private static final int WARM_UP_PERCENT = 10;
   private static final int LEAST_WARM_UP = 4;
   private static final int MOST_WARM_UP = 10;
@@ -31,6 +29,7 @@ public final class ClassPlanner {
   private static final int BREAK_FROM = 75;
   private static final int BREAK = 5;
   private static final int PRACTICE = 8;
+  private static final int FINISH = 3;
   private static final int SECOND_TEACH_FROM = 12;
   private static final int LEAST_CHOICE = 5;
 
@@ -46,8 +45,32 @@ public final class ClassPlanner {
     return new ClassPlanner(request).plan();
   }
 
+  /** A line before it has its time; {@code dance} is what {@code subject} is about, if it is. */
   private record Draft(
-      int minutes, Kind kind, Optional<Repertoire> dance, String title, String reason) {}
+      int minutes,
+      Kind kind,
+      Optional<DanceForGroup> dance,
+      Subject subject,
+      List<PlanReason> reasons) {
+
+    static Draft of(int minutes, Kind kind, DanceForGroup dance, PlanReason... reasons) {
+      return new Draft(
+          minutes,
+          kind,
+          Optional.of(dance),
+          new Subject.OfDance(dance.dance(), dance.title()),
+          List.of(reasons));
+    }
+
+    static Draft without(int minutes, Kind kind, Filler filler, PlanReason reason) {
+      return new Draft(
+          minutes, kind, Optional.empty(), new Subject.Without(filler), List.of(reason));
+    }
+
+    Draft withMinutes(int more) {
+      return new Draft(minutes + more, kind, dance, subject, reasons);
+    }
+  }
 
   private ClassPlan plan() {
     int minutes = request.minutes();
@@ -72,24 +95,13 @@ public final class ClassPlanner {
     order.addAll(reminders);
     teach.ifPresent(order::add);
     if (pause) {
-      order.add(
-          new Draft(
-              BREAK,
-              Kind.BREAK,
-              Optional.empty(),
-              "Water and a seat",
-              "The class lasts " + minutes + " minutes; new dancers need a rest."));
+      order.add(Draft.without(BREAK, Kind.BREAK, Filler.REST, new PlanReason.NeedsRest(minutes)));
     }
     second.ifPresent(order::add);
     order.addAll(practice);
     if (left >= LEAST_CHOICE) {
       order.add(
-          new Draft(
-              left,
-              Kind.PRACTICE,
-              Optional.empty(),
-              "Dances that the group asks for",
-              left + " minutes are left; nothing else is due or new enough."));
+          Draft.without(left, Kind.PRACTICE, Filler.REQUESTS, new PlanReason.MinutesLeft(left)));
       left = 0;
     }
     order.add(finish);
@@ -106,11 +118,7 @@ public final class ClassPlanner {
         break;
       }
     }
-    Draft draft = result.get(longest);
-    result.set(
-        longest,
-        new Draft(
-            draft.minutes() + left, draft.kind(), draft.dance(), draft.title(), draft.reason()));
+    result.set(longest, result.get(longest).withMinutes(left));
     return result;
   }
 
@@ -120,13 +128,7 @@ public final class ClassPlanner {
     for (Draft draft : order) {
       if (draft.minutes() > 0) {
         lines.add(
-            new ClassLine(
-                start,
-                draft.minutes(),
-                draft.kind(),
-                draft.dance().map(Repertoire::dance),
-                draft.title(),
-                draft.reason()));
+            new ClassLine(start, draft.minutes(), draft.kind(), draft.subject(), draft.reasons()));
         start += draft.minutes();
       }
     }
@@ -140,91 +142,67 @@ public final class ClassPlanner {
   private Draft warmUp() {
     int minutes =
         Math.clamp(request.minutes() * WARM_UP_PERCENT / 100, LEAST_WARM_UP, MOST_WARM_UP);
-    Optional<Repertoire> easiest =
-        request.repertoire().stream()
+    Optional<DanceForGroup> easiest =
+        request.dances().stream()
             .filter(dance -> !used.contains(dance.dance()))
-            .filter(dance -> isDanced(dance) && dance.standing().stage() != Stage.RUSTY)
+            .filter(dance -> dance.isDanced() && dance.standing().stage() != Stage.RUSTY)
             .filter(dance -> !dance.standing().isDueBy(request.date()))
-            .min(Comparator.comparing(Repertoire::level).thenComparing(Repertoire::title));
+            .min(Comparator.comparing(DanceForGroup::level).thenComparing(DanceForGroup::title));
     easiest.ifPresent(dance -> used.add(dance.dance()));
     return easiest
         .map(dance ->
-            new Draft(
-                minutes,
-                Kind.WARM_UP,
-                easiest,
-                dance.title(),
-                "Warm up first; this is the easiest dance that the group has ("
-                    + dance.level().label()
-                    + ")."))
+            Draft.of(minutes, Kind.WARM_UP, dance, new PlanReason.EasiestToWarmUp(dance.level())))
         .orElseGet(() ->
-            new Draft(
-                minutes,
-                Kind.WARM_UP,
-                Optional.empty(),
-                "Walks, side touches and stretches",
-                "Warm up first; there is no easy dance yet that the group knows."));
+            Draft.without(
+                minutes, Kind.WARM_UP, Filler.WARM_UP_STEPS, new PlanReason.NothingToWarmUp()));
   }
 
   private Draft finish() {
-    Optional<Repertoire> favourite =
-        request.repertoire().stream()
+    Optional<DanceForGroup> favourite =
+        request.dances().stream()
             .filter(dance -> !used.contains(dance.dance()))
             .filter(dance -> dance.standing().stage() == Stage.KNOWN)
             .max(
-                Comparator.comparing(Repertoire::level)
+                Comparator.comparing(DanceForGroup::level)
                     .thenComparingInt(dance -> dance.standing().intervalDays())
-                    .thenComparing(Repertoire::title));
+                    .thenComparing(DanceForGroup::title));
     favourite.ifPresent(dance -> used.add(dance.dance()));
     return favourite
         .map(dance ->
-            new Draft(
-                dance.songMinutes(),
-                Kind.FINISH,
-                favourite,
-                dance.title(),
-                "End on something the group knows: danced without calls, to its song."))
+            Draft.of(dance.songMinutes(), Kind.FINISH, dance, new PlanReason.KnownToEndOn()))
         .orElseGet(() ->
-            new Draft(
-                3,
-                Kind.FINISH,
-                Optional.empty(),
-                "A dance of the group's choice",
-                "Nothing is known well enough yet to end on; let the group choose."));
+            Draft.without(
+                FINISH, Kind.FINISH, Filler.GROUPS_CHOICE, new PlanReason.NothingToEndOn()));
   }
 
   private List<Draft> reminders(int limit) {
     List<Draft> drafts = new ArrayList<>();
     int left = limit;
-    List<Repertoire> due =
-        request.repertoire().stream()
+    List<DanceForGroup> due =
+        request.dances().stream()
             .filter(dance -> !used.contains(dance.dance()))
             .filter(dance -> dance.standing().stage() != Stage.STARTED)
             .filter(dance -> dance.standing().isDueBy(request.date()))
             .sorted(
-                Comparator.<Repertoire, java.time.LocalDate>comparing(
+                Comparator.<DanceForGroup, LocalDate>comparing(
                         dance -> dance.standing().due().orElseThrow())
-                    .thenComparing(Repertoire::title))
+                    .thenComparing(DanceForGroup::title))
             .toList();
-    for (Repertoire dance : due) {
+    for (DanceForGroup dance : due) {
       int minutes = dance.reminderMinutes() + dance.songMinutes();
       if (minutes <= left) {
         used.add(dance.dance());
         left -= minutes;
-        long late = ChronoUnit.DAYS.between(dance.standing().due().orElseThrow(), request.date());
         drafts.add(
-            new Draft(
+            Draft.of(
                 minutes,
                 Kind.REMINDER,
-                Optional.of(dance),
-                dance.title(),
-                "Due "
-                    + (late == 0 ? "today" : late + (late == 1 ? " day ago" : " days ago"))
-                    + ", "
-                    + dance.standing().stage().label()
-                    + "; walk it through in "
-                    + dance.reminderMinutes()
-                    + " minutes, then dance it."));
+                dance,
+                new PlanReason.Due(
+                    dance.standing().due().orElseThrow(),
+                    request.date(),
+                    dance.standing().stage(),
+                    dance.reminderMinutes())));
       }
     }
     return drafts;
@@ -235,19 +213,15 @@ public final class ClassPlanner {
     if (next.isEmpty() || most < LEAST_TEACH) {
       return Optional.empty();
     }
-    Repertoire dance = next.get().dance();
+    DanceForGroup dance = next.get().dance();
     int wanted = Math.max(LEAST_TEACH, dance.teachMinutes());
-    String fits =
-        wanted <= most
-            ? " A full teach takes about " + wanted + " minutes."
-            : " A full teach takes about " + wanted + " minutes; the rest goes to the next class.";
     return Optional.of(
-        new Draft(
+        Draft.of(
             Math.min(wanted, most),
             Kind.TEACH,
-            Optional.of(dance),
-            dance.title(),
-            next.get().why() + fits));
+            dance,
+            next.get().why(),
+            new PlanReason.TeachTakes(wanted, wanted <= most)));
   }
 
   /** Another new dance, or its first sections, where a long class has room for it. */
@@ -260,49 +234,30 @@ public final class ClassPlanner {
   private List<Draft> practice(int limit, Optional<Draft> teach) {
     List<Draft> drafts = new ArrayList<>();
     int left = limit;
-    Optional<Repertoire> fresh = teach.flatMap(Draft::dance);
+    Optional<DanceForGroup> fresh = teach.flatMap(Draft::dance);
     if (fresh.isPresent() && left >= PRACTICE / 2) {
       int minutes = Math.min(left, PRACTICE);
       left -= minutes;
-      drafts.add(
-          new Draft(
-              minutes,
-              Kind.PRACTICE,
-              fresh,
-              fresh.get().title(),
-              "What was taught today, slow to full speed."));
+      drafts.add(Draft.of(minutes, Kind.PRACTICE, fresh.get(), new PlanReason.TaughtToday()));
     }
-    List<Repertoire> others =
-        request.repertoire().stream()
-            .filter(dance -> !used.contains(dance.dance()) && isDanced(dance))
+    List<DanceForGroup> others =
+        request.dances().stream()
+            .filter(dance -> !used.contains(dance.dance()) && dance.isDanced())
             .sorted(
-                Comparator.<Repertoire, java.time.LocalDate>comparing(
-                        dance -> dance.standing().due().orElse(java.time.LocalDate.MAX))
-                    .thenComparing(Repertoire::title))
+                Comparator.<DanceForGroup, LocalDate>comparing(
+                        dance -> dance.standing().due().orElse(LocalDate.MAX))
+                    .thenComparing(DanceForGroup::title))
             .toList();
-    for (Repertoire dance : others) {
+    for (DanceForGroup dance : others) {
       int minutes = dance.songMinutes();
       if (minutes <= left) {
         used.add(dance.dance());
         left -= minutes;
         drafts.add(
-            new Draft(
-                minutes,
-                Kind.PRACTICE,
-                Optional.of(dance),
-                dance.title(),
-                "Comes back on "
-                    + dance.standing().due().map(DAY::format).orElse("no set day")
-                    + "; danced once it stays fresh."));
+            Draft.of(
+                minutes, Kind.PRACTICE, dance, new PlanReason.KeepsFresh(dance.standing().due())));
       }
     }
     return drafts;
-  }
-
-  private static boolean isDanced(Repertoire dance) {
-    return switch (dance.standing().stage()) {
-      case NOT_STARTED, STARTED -> false;
-      case TAUGHT, PRACTISED, KNOWN, RUSTY -> true;
-    };
   }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A finish on offer: danced through by the engine, it faces 12 on the last beat.
  *
- * @param name what it is called
+ * @param name what it is called; of a figure that turns otherwise the figure's name
  * @param wall the wall that it finishes
  * @param after counts of that wall danced before it
  * @param counts counts that it takes
@@ -20,7 +20,7 @@ public record Ending(
     int after,
     int counts,
     List<String> lines,
-    String why,
+    EndingReason why,
     int cost,
     String stepText) {
 

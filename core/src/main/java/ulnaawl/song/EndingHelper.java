@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.FigureText;
 import ulnaawl.dance.Place;
 import ulnaawl.figure.FigureBook;
@@ -56,7 +57,7 @@ public final class EndingHelper {
   }
 
   /** The answer: endings with the best first, or the reason why there are none. */
-  public record Proposal(Optional<SongEnd> songEnd, String said, List<Ending> endings) {
+  public record Proposal(Optional<SongEnd> songEnd, EndingReason said, List<Ending> endings) {
     public Proposal {
       endings = List.copyOf(endings);
     }
@@ -79,17 +80,17 @@ public final class EndingHelper {
       return refuse(
           sequence,
           hasEnding(sequence)
-              ? "The dance has its ending, and it is over before the music."
+              ? new EndingReason.HasOne(true)
               : SongClock.of(dance, request).counts().isPresent()
-                  ? "The dance is over before the music: its written order has an end."
-                  : "Without the song's bpm and length nobody knows where the music stops.");
+                  ? new EndingReason.OrderEndsFirst()
+                  : new EndingReason.LengthUnknown());
     }
     SongEnd end = sequence.songEnd().get();
     if (hasEnding(sequence)) {
-      return refuse(sequence, "The dance has its ending.");
+      return refuse(sequence, new EndingReason.HasOne(false));
     }
     if (dance.isPhrased()) {
-      return refuse(sequence, "A phrased dance ends as its order says; write the ending there.");
+      return refuse(sequence, new EndingReason.OrderDecides());
     }
     List<Ending> found = new ArrayList<>();
     for (int counts = 1; counts <= REACH; counts++) {
@@ -100,20 +101,14 @@ public final class EndingHelper {
       }
     }
     found.sort(Comparator.comparingInt(Ending::cost).thenComparingInt(Ending::counts));
-    String said =
+    EndingReason said =
         end.facing().equals(Facing.FRONT)
-            ? "The last beat already faces 12; a pose on it is enough."
-            : "The music stops facing "
-                + end.facing().clock()
-                + ", on count "
-                + end.count()
-                + " of wall "
-                + end.wall()
-                + ".";
+            ? new EndingReason.FacesFront()
+            : new EndingReason.StopsFacing(end.facing(), end.wall(), end.count());
     return new Proposal(sequence.songEnd(), said, distinct(found).stream().limit(most).toList());
   }
 
-  private static Proposal refuse(WallSequence sequence, String why) {
+  private static Proposal refuse(WallSequence sequence, EndingReason why) {
     return new Proposal(sequence.songEnd(), why, List.of());
   }
 
@@ -133,10 +128,15 @@ public final class EndingHelper {
    * Where the dance is left.
    *
    * @param after counts of the wall's part that are danced
-   * @param cutFigure the figure that is cut in two; empty where none is
+   * @param cutFigure the figure that is cut in two
    */
   private record Cut(
-      Wall wall, int after, Facing facing, Weight weight, String cutFigure, List<Place> rest) {}
+      Wall wall,
+      int after,
+      Facing facing,
+      Weight weight,
+      Optional<String> cutFigure,
+      List<Place> rest) {}
 
   /** So many counts before the last beat; empty inside a tag, bridge or repeated section. */
   private Optional<Cut> cut(WallSequence sequence, SongEnd end, int counts) {
@@ -180,7 +180,7 @@ public final class EndingHelper {
             after,
             danced.getLast().facing(),
             last.after(),
-            cutsFigure ? last.call() : "",
+            cutsFigure ? Optional.of(last.call().words()) : Optional.empty(),
             rest));
   }
 
@@ -191,26 +191,26 @@ public final class EndingHelper {
       if (way.counts() == counts && cut.facing().plus(way.turn(free)).equals(Facing.FRONT)) {
         int size = Math.abs(way.eighths());
         int awkward = size > LARGEST || size % 2 == 1 ? 3 : size == LARGEST && counts == 1 ? 2 : 0;
-        dancedThrough(cut, counts, way.name(), way.lines(free), awkward, turnWords(way.turn(free)))
+        dancedThrough(
+                cut,
+                counts,
+                way.name(),
+                way.lines(free),
+                awkward,
+                new EndingReason.Turns(way.turn(free), cut.cutFigure()))
             .ifPresent(found::add);
       }
     }
     return found;
   }
 
-  private static String turnWords(Turn turn) {
-    return turn.isNone() ? "no turn" : "turns " + turn.label();
-  }
-
   /** The dance's own steps up to the last beat, one of their turns changed. */
   private List<Ending> changedTurns(Cut cut, int counts) {
-    Map<Integer, List<Place>> figures = new LinkedHashMap<>();
-    cut.rest()
-        .forEach(place -> figures.computeIfAbsent(place.run(), it -> new ArrayList<>()).add(place));
+    List<DancedFigure> figures = DancedFigure.of(cut.rest());
     boolean filled =
         cut.rest().stream().mapToInt(it -> it.at().number()).max().orElse(0)
             == cut.after() + counts;
-    if (!cut.cutFigure().isEmpty() || !filled || isCutBehind(cut, counts)) {
+    if (cut.cutFigure().isPresent() || !filled || isCutBehind(cut, counts)) {
       return List.of();
     }
     Turn danced = cut.rest().stream().map(Place::turn).reduce(Turn.NONE, Turn::plus);
@@ -218,19 +218,16 @@ public final class EndingHelper {
     if (missing.isNone()) {
       return List.of();
     }
+    // A longer stretch of unchanged steps is the same ending, found with fewer counts.
+    Turn own = figures.getFirst().turn();
+    if (own.isNone()) {
+      return List.of();
+    }
     List<Ending> found = new ArrayList<>();
-    boolean first = true;
-    for (Map.Entry<Integer, List<Place>> figure : figures.entrySet()) {
-      // A longer stretch of unchanged steps is the same ending, found with fewer counts.
-      Turn own = figure.getValue().stream().map(Place::turn).reduce(Turn.NONE, Turn::plus);
-      if (first && !own.isNone()) {
-        for (Side side : Side.values()) {
-          wantedTurn(own.plus(missing), side)
-              .flatMap(wanted -> changed(cut, counts, figures, figure.getKey(), own, wanted))
-              .ifPresent(found::add);
-        }
-      }
-      first = false;
+    for (Side side : Side.values()) {
+      wantedTurn(own.plus(missing), side)
+          .flatMap(wanted -> changed(cut, counts, figures, wanted))
+          .ifPresent(found::add);
     }
     return found;
   }
@@ -250,29 +247,20 @@ public final class EndingHelper {
     return eighths > LARGEST ? Optional.empty() : Optional.of(Turn.of(eighths, side));
   }
 
-  private Optional<Ending> changed(
-      Cut cut, int counts, Map<Integer, List<Place>> figures, int run, Turn own, Turn wanted) {
+  /** The first figure with another turn, the others as they are. */
+  private Optional<Ending> changed(Cut cut, int counts, List<DancedFigure> figures, Turn wanted) {
     List<String> lines = new ArrayList<>();
-    String figureName = "";
-    for (Map.Entry<Integer, List<Place>> figure : figures.entrySet()) {
-      List<Place> places = figure.getValue();
-      List<Count> at = places.stream().map(place -> place.at().plusCounts(-cut.after())).toList();
-      String item = FigureText.of(text.text(), places);
-      if (figure.getKey() == run) {
-        figureName = places.getFirst().figure();
-        item = withTurn(item, wanted);
-      }
-      lines.add(StepTextFormatter.line(at, item));
+    DancedFigure first = figures.getFirst();
+    for (DancedFigure figure : figures) {
+      List<Count> at =
+          figure.places().stream().map(place -> place.at().plusCounts(-cut.after())).toList();
+      String item = FigureText.of(text.text(), figure.places());
+      lines.add(StepTextFormatter.line(at, figure.equals(first) ? withTurn(item, wanted) : item));
     }
-    String why =
-        "the "
-            + figureName
-            + " turns "
-            + (wanted.isNone() ? "not at all" : wanted.label())
-            + " in place of "
-            + own.label();
     int odd = wanted.eighths() % 2 == 0 ? 0 : 3;
-    return dancedThrough(cut, counts, figureName + " with another turn", lines, odd, why);
+    EndingReason why =
+        new EndingReason.TurnsOtherwise(first.name(), wanted, first.turn(), cut.cutFigure());
+    return dancedThrough(cut, counts, first.name(), lines, odd, why);
   }
 
   private static String withTurn(String item, Turn wanted) {
@@ -286,7 +274,7 @@ public final class EndingHelper {
   }
 
   private Optional<Ending> dancedThrough(
-      Cut cut, int counts, String name, List<String> lines, int awkward, String turns) {
+      Cut cut, int counts, String name, List<String> lines, int awkward, EndingReason why) {
     String title = text.freeName("Finish");
     String block = "ending " + title + "\n" + String.join("\n", lines);
     String phrase = "wall " + cut.wall().number() + ": ending after " + cut.after() + ": " + title;
@@ -295,17 +283,9 @@ public final class EndingHelper {
       return Optional.empty();
     }
     int cost = counts + awkward + (cut.cutFigure().isEmpty() ? 0 : 4);
-    String cuts = cut.cutFigure().isEmpty() ? "" : "; leaves the " + cut.cutFigure() + " half done";
     return Optional.of(
         new Ending(
-            name,
-            cut.wall().number(),
-            cut.after(),
-            counts,
-            lines,
-            turns + ", last beat facing 12" + cuts,
-            cost,
-            tried.get().text()));
+            name, cut.wall().number(), cut.after(), counts, lines, why, cost, tried.get().text()));
   }
 
   private boolean facesFront(DanceText tried, Cut cut, int counts) {

@@ -39,21 +39,11 @@ public record FloorSplit(
   /** Whether two dances go together on a floor. */
   public enum Verdict {
     /** Neighbours keep apart in at least one arrangement. */
-    GOOD("keeps apart"),
+    GOOD,
     /** They do where an empty line is left between the two. */
-    TIGHT("leave more room between them"),
+    TIGHT,
     /** An empty line is not enough. */
-    COLLIDES("drives lines into each other");
-
-    private final String words;
-
-    Verdict(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    COLLIDES
   }
 
   /**
@@ -85,26 +75,20 @@ public record FloorSplit(
   /** Where the second dance stands in the hall, seen from the first. */
   public enum How {
     /** On the right-hand side of the hall. */
-    RIGHT("on the right", 110, 0),
+    RIGHT(110, 0),
     /** On the left-hand side. */
-    LEFT("on the left", -110, 0),
+    LEFT(-110, 0),
     /** In the lines in front. */
-    FRONT("in front", 0, 120),
+    FRONT(0, 120),
     /** In the lines behind. */
-    BACK("behind", 0, -120);
+    BACK(0, -120);
 
-    private final String words;
     private final int across;
     private final int ahead;
 
-    How(String words, int across, int ahead) {
-      this.words = words;
+    How(int across, int ahead) {
       this.across = across;
       this.ahead = ahead;
-    }
-
-    public String words() {
-      return words;
     }
   }
 

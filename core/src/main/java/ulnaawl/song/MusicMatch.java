@@ -1,6 +1,7 @@
 package ulnaawl.song;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -24,6 +25,7 @@ import ulnaawl.wall.WallSequence;
  * @param countsPerMinute the count rate that comes of it
  * @param percentOfOwn its share of the dance's own count rate; empty where that is not known
  * @param score 0 to 100, more is better
+ * @param own whether the dance's sheet names the song
  * @param reasons what speaks for and against it
  */
 public record MusicMatch(
@@ -32,7 +34,12 @@ public record MusicMatch(
     Tempo countsPerMinute,
     OptionalInt percentOfOwn,
     int score,
-    List<String> reasons) {
+    boolean own,
+    List<Scored> reasons) {
+
+  /** The dance's own song first, then by score. */
+  public static final Comparator<MusicMatch> BEST_FIRST =
+      Comparator.comparing((MusicMatch it) -> !it.own()).thenComparingInt(it -> -it.score());
 
   public MusicMatch {
     reasons = List.copyOf(reasons);
@@ -41,22 +48,15 @@ public record MusicMatch(
   /** What a song is good for. */
   public enum Use {
     /** About as fast as the dance's own. */
-    DANCE("to dance"),
+    DANCE,
     /** Notably faster, yet within what the level dances. */
-    FASTER("a faster go"),
+    FASTER,
     /** Slower than the dance's own. */
-    PRACTISE("to practise");
-
-    private final String words;
-
-    Use(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    PRACTISE
   }
+
+  /** A reason with its points off a hundred; 0 where it is only worth knowing. */
+  public record Scored(MatchReason reason, int points) {}
 
   // Shares of the dance's own count rate, in percent. Rule of thumb, no source, but for the lower
   // end: the first rung of a tempo ladder is about 60 % (common practice).
@@ -78,6 +78,11 @@ public record MusicMatch(
     }
     Optional<Tempo> own = dance.countsPerMinute();
     return bestRate(song.song(), own).flatMap(rate -> judge(dance, level, song, rate, own));
+  }
+
+  private static boolean isOwn(Dance dance, ListedSong song) {
+    return dance.headers().songs().stream()
+        .anyMatch(stated -> ListedSong.key(stated.value()).equals(song.key()));
   }
 
   /** The way of counting whose rate comes nearest to the dance's own. */
@@ -125,42 +130,43 @@ public record MusicMatch(
     scoring.phrases(dance, danced, use);
     scoring.length(dance, danced);
     if (song.explicitWords()) {
-      scoring.add(0, "explicit words: not for every hall");
+      scoring.add(0, new MatchReason.ExplicitWords());
     }
     return Optional.of(
         new MusicMatch(
-            use, rate, counted, percent, Math.clamp(scoring.score, 0, 100), scoring.reasons));
+            use,
+            rate,
+            counted,
+            percent,
+            Math.clamp(scoring.score, 0, 100),
+            isOwn(dance, song),
+            scoring.reasons));
   }
 
   /** Points off a hundred, each with its reason. */
   private static final class Scoring {
     private int score = 100;
-    private final List<String> reasons = new ArrayList<>();
+    private final List<Scored> reasons = new ArrayList<>();
 
-    void add(int points, String why) {
+    void add(int points, MatchReason why) {
       score += points;
-      reasons.add(points == 0 ? why : why + ": " + points);
+      reasons.add(new Scored(why, points));
     }
 
     void pace(Tempo counted, Optional<Tempo> own, int share) {
       if (own.isEmpty()) {
-        add(-10, counted.label() + " counts a minute; the dance names no speed of its own");
+        add(-10, new MatchReason.NoOwnSpeed(counted));
         return;
       }
-      String rates = counted.label() + " counts a minute, the dance's own " + own.get().label();
       int off = Math.abs(share - 100);
-      add(off <= 1 ? 0 : -Math.min(45, off * 3 / 2), rates + " (" + share + " %)");
+      add(
+          off <= 1 ? 0 : -Math.min(45, off * 3 / 2),
+          new MatchReason.Pace(counted, own.get(), share));
     }
 
     void counting(Song song, CountRate rate) {
       if (rate != song.rate()) {
-        String how =
-            switch (rate) {
-              case HALF -> "counted at half its beats";
-              case FULL -> "counted on every beat";
-              case DOUBLE -> "counted at double its beats";
-            };
-        add(-6, how);
+        add(-6, new MatchReason.CountedAs(rate));
       }
     }
 
@@ -169,16 +175,16 @@ public record MusicMatch(
       if (own.isEmpty() || song.style().isEmpty()) {
         return;
       }
-      boolean same = own.get().equalsIgnoreCase(song.style().get());
-      add(
-          same ? 0 : -8,
-          same
-              ? "the same style, " + song.style().get()
-              : "style " + song.style().get() + ", not " + own.get());
+      String style = song.style().get();
+      if (own.get().equalsIgnoreCase(style)) {
+        add(0, new MatchReason.SameStyle(style));
+      } else {
+        add(-8, new MatchReason.OtherStyle(style, own.get()));
+      }
     }
 
     void phrases(Dance dance, ListedSong song, Use use) {
-      boolean special =
+      boolean exceptions =
           dance.isPhrased()
               || dance.script().phrasing().stream()
                   .anyMatch(it ->
@@ -188,11 +194,7 @@ public record MusicMatch(
                           || it instanceof Phrase.RepeatPhrase);
       boolean practise = use == Use.PRACTISE;
       if (!song.phrases().isKnown()) {
-        add(
-            special ? (practise ? -10 : -22) : -4,
-            special
-                ? "its phrases are not entered: the restarts and tags belong to the dance's own song"
-                : "its phrases are not entered");
+        add(exceptions ? (practise ? -10 : -22) : -4, new MatchReason.PhrasesUnknown(exceptions));
         return;
       }
       PhraseFit fit =
@@ -201,14 +203,11 @@ public record MusicMatch(
               song.phrases(),
               dance.main().counts());
       if (fit.isWhole()) {
-        add(0, special ? "restarts and tags fall on its phrases" : "every wall starts on a phrase");
+        add(0, new MatchReason.OnPhrases(exceptions));
       } else {
-        int first = fit.off().getFirst();
         add(
-            special ? (practise ? -12 : -28) : -12,
-            special
-                ? "restarts and tags do not fit its phrases from wall " + first + " on"
-                : "from wall " + first + " on walls start inside a phrase");
+            exceptions ? (practise ? -12 : -28) : -12,
+            new MatchReason.OffPhrases(fit.off().getFirst(), exceptions));
       }
     }
 
@@ -216,10 +215,7 @@ public record MusicMatch(
       SequenceRequest request = SequenceRequest.of(song, false);
       SongFit fit = SongFit.of(dance, request);
       if (fit.end().isPresent() && !dance.isPhrased()) {
-        boolean few = fit.wholeWalls() < FEWEST_WALLS;
-        add(
-            few ? -10 : 0,
-            "holds " + fit.wholeWalls() + (fit.wholeWalls() == 1 ? " wall" : " walls"));
+        add(fit.wholeWalls() < FEWEST_WALLS ? -10 : 0, new MatchReason.Holds(fit.wholeWalls()));
       }
     }
   }

@@ -25,7 +25,7 @@ import ulnaawl.text.Severity;
  * @param weight the weight then, before any change
  * @param verdict whether it is possible
  * @param change the step that takes the place of count {@code after}; empty where none is needed
- * @param cutFigure the figure that is cut in two; empty where none is
+ * @param cutFigure what is called for the figure that is cut in two; empty where none is
  */
 public record RestartCount(
     int after,
@@ -103,7 +103,7 @@ public record RestartCount(
     Place last = danced.getLast();
     boolean goesOn =
         wall.between(after, wall.counts()).stream().anyMatch(place -> place.run() == last.run());
-    return goesOn ? last.call() : "";
+    return goesOn ? last.call().words() : "";
   }
 
   /** A touch or a closing step in place of the last count, with the same turn. */

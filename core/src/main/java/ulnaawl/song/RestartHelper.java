@@ -58,25 +58,31 @@ public final class RestartHelper {
   /**
    * A set of restarts and tags.
    *
-   * @param name what kind of plan it is
+   * @param kind what it is made of
    * @param exceptions one for each restart or tag, in order
    * @param fit how the walls then lie on the phrases
    * @param stepText the whole dance with it, in canonical form
    */
-  public record Plan(
-      String name, List<PlannedException> exceptions, PhraseFit fit, String stepText) {
+  public record Plan(Kind kind, List<PlannedException> exceptions, PhraseFit fit, String stepText) {
     public Plan {
       exceptions = List.copyOf(exceptions);
     }
   }
 
+  /** What a plan is made of. */
+  public enum Kind {
+    RESTARTS_AND_TAGS,
+    RESTARTS_ONLY,
+    TAGS_ONLY
+  }
+
   /**
    * A restart or tag with where it faces on the room clock.
    *
-   * @param words as the sheet says it: {@code wall 3: restart after 16, facing 9}
-   * @param note a step change or a cut figure; may be empty
+   * @param changedStep the step that takes the place of the last count; may be empty
+   * @param cutFigure what is left half done; may be empty
    */
-  public record PlannedException(int wall, WallEvent event, String words, String note) {}
+  public record PlannedException(int wall, WallEvent event, String changedStep, String cutFigure) {}
 
   /** Looks for plans; the text is of a dance without errors and without parts. */
   public static Advice advise(
@@ -104,9 +110,9 @@ public final class RestartHelper {
 
   private List<Plan> plans(SequenceRequest request) {
     Map<String, Plan> plans = new LinkedHashMap<>();
-    add(plans, "Restarts and tags", counts, true, request);
-    add(plans, "Restarts only", counts, false, request);
-    add(plans, "Tags only", List.of(), true, request);
+    add(plans, Kind.RESTARTS_AND_TAGS, counts, true, request);
+    add(plans, Kind.RESTARTS_ONLY, counts, false, request);
+    add(plans, Kind.TAGS_ONLY, List.of(), true, request);
     return plans.values().stream()
         .sorted(
             Comparator.comparingInt((Plan it) -> it.fit().off().size())
@@ -116,13 +122,13 @@ public final class RestartHelper {
 
   private void add(
       Map<String, Plan> plans,
-      String name,
+      Kind kind,
       List<RestartCount> restarts,
       boolean tags,
       SequenceRequest request) {
     PhrasePath path =
         new PhrasePath(dance.main().counts(), phrases, restarts, tags, ownTagLengths());
-    written(name, path.moves(), request)
+    written(kind, path.moves(), request)
         .filter(plan -> !plan.exceptions().isEmpty())
         .ifPresent(plan -> plans.putIfAbsent(plan.stepText(), plan));
   }
@@ -142,8 +148,7 @@ public final class RestartHelper {
     return ownTags().stream().map(Passage::counts).toList();
   }
 
-  private Optional<Plan> written(
-      String name, List<PhrasePath.Move> moves, SequenceRequest request) {
+  private Optional<Plan> written(Kind kind, List<PhrasePath.Move> moves, SequenceRequest request) {
     List<String> phrasing = new ArrayList<>();
     Map<Integer, String> tagNames = new LinkedHashMap<>();
     ownTags().forEach(tag -> tagNames.putIfAbsent(tag.counts(), tag.name()));
@@ -167,7 +172,7 @@ public final class RestartHelper {
       }
     }
     return bare.with(List.copyOf(blocks.values()), phrasing)
-        .map(text -> plan(name, text, request))
+        .map(text -> plan(kind, text, request))
         .filter(plan ->
             DanceText.joins(walls(new DanceText(plan.stepText(), bare.book()).dance(), request)));
   }
@@ -181,47 +186,25 @@ public final class RestartHelper {
         + String.join("\n", TagSteps.lines(counts, free, dance.headers().meter()));
   }
 
-  private Plan plan(String name, DanceText text, SequenceRequest request) {
+  private Plan plan(Kind kind, DanceText text, SequenceRequest request) {
     WallSequence sequence = walls(text.dance(), request);
     List<PlannedException> exceptions = new ArrayList<>();
     for (Wall wall : sequence.walls()) {
       for (WallEvent event : wall.events()) {
         if (event.startCount() < phrases.total()) {
-          String to = event.from().equals(event.to()) ? "" : " to " + event.to().clock();
-          String when = event.kind() == WallEvent.Kind.TAG ? "after wall " : "wall ";
-          exceptions.add(
-              new PlannedException(
-                  wall.number(),
-                  event,
-                  when
-                      + wall.number()
-                      + ": "
-                      + event.label()
-                      + ", facing "
-                      + event.from().clock()
-                      + to,
-                  note(event)));
+          exceptions.add(planned(wall.number(), event));
         }
       }
     }
     return new Plan(
-        name, exceptions, PhraseFit.of(sequence, phrases, dance.main().counts()), text.text());
+        kind, exceptions, PhraseFit.of(sequence, phrases, dance.main().counts()), text.text());
   }
 
-  private String note(WallEvent event) {
-    if (event.kind() != WallEvent.Kind.RESTART) {
-      return "";
-    }
+  private PlannedException planned(int wall, WallEvent event) {
     return counts.stream()
-        .filter(it -> it.after() == event.after())
-        .map(it -> {
-          String change =
-              it.change().isEmpty() ? "" : "count " + it.after() + " becomes " + it.change();
-          String cut =
-              it.cutFigure().isEmpty() ? "" : "leaves the " + it.cutFigure() + " half done";
-          return change + (change.isEmpty() || cut.isEmpty() ? "" : "; ") + cut;
-        })
+        .filter(it -> event.kind() == WallEvent.Kind.RESTART && it.after() == event.after())
         .findFirst()
-        .orElse("");
+        .map(it -> new PlannedException(wall, event, it.change(), it.cutFigure()))
+        .orElse(new PlannedException(wall, event, "", ""));
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.floor.Foot;
@@ -58,12 +59,8 @@ public final class Cues {
   }
 
   private void names(List<Place> places) {
-    int run = -1;
-    for (Place place : places) {
-      if (place.run() != run) {
-        call(tick(place), shorter(place.call(), place.figure()));
-      }
-      run = place.run();
+    for (DancedFigure figure : DancedFigure.of(places)) {
+      call(tick(figure.first()), shorter(figure));
     }
   }
 
@@ -84,15 +81,10 @@ public final class Cues {
     int number = 0;
     for (Place place : places) {
       number++;
-      String word = numbered ? String.valueOf(number) : spoken(place.count());
+      String word = numbered ? String.valueOf(number) : place.count().spoken();
       int at = tick(place);
       cues.add(new Cue(word, word, Cue.How.FITS, at, at, Syllables.of(word)));
     }
-  }
-
-  private static String spoken(Count count) {
-    String label = count.label();
-    return count.isWhole() ? label : label.replaceAll("^\\d+(?=\\D)", "");
   }
 
   private static String side(Foot foot) {
@@ -104,12 +96,12 @@ public final class Cues {
   }
 
   /** The call in full, without its foot, the figure's bare name, its first word. */
-  private static List<String> shorter(String call, String figure) {
+  private static List<String> shorter(DancedFigure figure) {
     List<String> words = new ArrayList<>();
-    words.add(call);
-    words.add(call.replaceFirst(" (?:right|left)\\b", ""));
-    words.add(figure);
-    words.add(figure.split(" ", 2)[0]);
+    words.add(figure.call().words());
+    words.add(figure.call().withoutFoot().words());
+    words.add(figure.call().name());
+    words.add(figure.call().name().split(" ", 2)[0]);
     return words.stream().distinct().toList();
   }
 

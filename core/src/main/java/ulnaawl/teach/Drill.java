@@ -14,7 +14,7 @@ import ulnaawl.floor.Facing;
  * @param talkSeconds seconds of talk before it
  * @param seconds seconds in all
  * @param startFacing where the class faces, on the room clock
- * @param say short lines to say
+ * @param say what to say, in order
  */
 public record Drill(
     Scope scope,
@@ -25,7 +25,7 @@ public record Drill(
     int talkSeconds,
     int seconds,
     Facing startFacing,
-    List<String> say) {
+    List<Say> say) {
 
   public Drill {
     say = List.copyOf(say);

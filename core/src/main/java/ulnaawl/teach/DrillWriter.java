@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
 import ulnaawl.figure.Figure;
 import ulnaawl.floor.Facing;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.wall.Moment;
@@ -47,70 +49,59 @@ final class DrillWriter {
       case Scope.Join it -> join(slot, it, repetitions);
       case Scope.Link it -> link(slot, it, repetitions);
       case Scope.Walls it -> walls(slot, it, repetitions);
-      case Scope.Special it -> special(slot, it, repetitions);
+      case Scope.Event it -> special(slot, it, repetitions);
       case Scope.Option it -> option(slot, it, repetitions);
     };
   }
 
   private Drill section(Slot slot, Scope.OneSection scope, int repetitions) {
     Section section = lesson.section(scope.section());
-    List<String> say = new ArrayList<>();
+    List<Say> say = new ArrayList<>();
     Facing start = seenFrom(section);
-    say.add(standing(section.startWeight(), start));
-    if (!start.equals(section.startFacing()) && !shown.contains(section.number())) {
-      say.add(
-          "Turn the class to "
-              + start.clock()
-              + " for this, so that they see you; danced it starts at "
-              + section.startFacing().clock()
-              + ".");
+    say.add(new Say.Standing(section.startWeight(), start));
+    if (!start.equals(inRoom(section.startFacing())) && !shown.contains(section.number())) {
+      say.add(new Say.TurnTheClass(start, inRoom(section.startFacing())));
     }
     TeachPace pace = lesson.learner().pace();
     int talk = 0;
     if (slot.mode() == Mode.WORDS || !shown.contains(section.number())) {
       List<Figure> news = Load.news(section, lesson.book(), met);
       talk = pace.sectionTalk() + news.size() * pace.figureTalk();
-      say.add(String.join(", ", calls(section.places())));
-      news.forEach(figure -> say.add("New, " + figure.call() + ": " + figure.guide().say()));
+      say.add(Say.Figures.of(section.places()));
+      news.forEach(figure -> say.add(Say.NewFigure.of(figure)));
       watchOut(section).ifPresent(say::add);
       easier(section).ifPresent(say::add);
       cares(section).forEach(say::add);
       news.forEach(figure -> met.add(figure.name()));
     } else {
-      say.add("Back to the start of section " + section.number() + "; count in.");
+      say.add(new Say.BackTo(section.number()));
       watchOut(section).ifPresent(say::add);
     }
     shown.add(section.number());
     return drill(slot, repetitions, section.counts(), talk, start, say);
   }
 
-  private Optional<String> watchOut(Section section) {
+  private Optional<Say> watchOut(Section section) {
     return Optional.ofNullable(lesson.learner().watchOuts().get(section.number()))
-        .map(note -> "Watch out: " + (note.isBlank() ? "slow here." : note));
+        .map(Say.WatchOut::new);
   }
 
-  private Optional<String> easier(Section section) {
+  private Optional<Say> easier(Section section) {
     return lesson.dance().variations().stream()
         .filter(it -> it.section() == section.number())
         .findFirst()
         .map(it ->
-            it.name()
-                + ", counts "
-                + it.from()
-                + "-"
-                + it.to()
-                + ": "
-                + String.join(", ", calls(it.places())));
+            new Say.AnotherWay(it.name(), it.from(), it.to(), DancedFigure.calls(it.places())));
   }
 
-  private List<String> cares(Section section) {
+  private List<Say> cares(Section section) {
     return section.places().stream()
         .map(Place::figure)
         .distinct()
         .flatMap(name -> lesson.book().find(name).stream())
         .flatMap(figure -> figure.guide().care().stream())
         .distinct()
-        .map(care -> "Take care: " + care)
+        .<Say>map(Say.TakeCare::new)
         .toList();
   }
 
@@ -127,7 +118,7 @@ final class DrillWriter {
       away += eighths >= 3 && eighths <= 5 ? 1 : 0;
     }
     if (2 * away <= section.places().size()) {
-      return section.startFacing();
+      return inRoom(section.startFacing());
     }
     int usual =
         places.entrySet().stream()
@@ -143,21 +134,17 @@ final class DrillWriter {
     Section first = lesson.section(scope.from());
     Section last = lesson.section(scope.to());
     boolean top = first.start() == 0;
-    List<String> say = new ArrayList<>();
-    String from =
-        top ? "From the top, everybody to " : "From section " + scope.from() + ", facing ";
-    say.add(
-        from
-            + first.startFacing().clock()
-            + ". "
-            + standing(first.startWeight(), first.startFacing()));
+    List<Say> say = new ArrayList<>();
+    Facing start = inRoom(first.startFacing());
+    say.add(top ? new Say.FromTheTop(start) : new Say.FromSection(scope.from(), start));
+    say.add(new Say.Standing(first.startWeight(), start));
     if (slot.mode() == Mode.WORDS) {
       List<Place> places = lesson.part(scope.from()).between(first.start(), last.end());
-      say.add(String.join(", ", calls(places)));
+      say.add(Say.Figures.of(places));
     }
-    say.add("It ends facing " + last.endFacing().clock() + ".");
+    say.add(new Say.EndsFacing(inRoom(last.endFacing())));
     int talk = lesson.learner().pace().drillTalk();
-    return drill(slot, repetitions, last.end() - first.start(), talk, first.startFacing(), say);
+    return drill(slot, repetitions, last.end() - first.start(), talk, start, say);
   }
 
   private Drill join(Slot slot, Scope.Join scope, int repetitions) {
@@ -169,13 +156,12 @@ final class DrillWriter {
     List<Place> run = part.between(one.end() - before, one.end());
     Weight weight = part.weightAfter(one.end() - before);
     Facing start = Facing.FRONT.plus(part.turnAfter(one.end() - before));
-    List<String> say =
+    List<Say> say =
         List.of(
-            standing(weight, start),
-            String.join(", ", calls(run))
-                + ", then "
-                + String.join(", ", calls(part.between(two.start(), two.start() + after)))
-                + ".");
+            new Say.Standing(weight, start),
+            new Say.ThenStraightOn(
+                DancedFigure.calls(run),
+                DancedFigure.calls(part.between(two.start(), two.start() + after))));
     int talk = lesson.learner().pace().drillTalk();
     return drill(slot, repetitions, before + after, talk, start, say);
   }
@@ -186,10 +172,10 @@ final class DrillWriter {
     Passage part = lesson.part(scope.last());
     int before = Math.min(RUN_IN, last.counts());
     Facing start = Facing.FRONT.plus(part.turnAfter(last.end() - before));
-    List<String> say =
+    List<Say> say =
         List.of(
-            "The end, and straight on from " + last.endFacing().clock() + ".",
-            standing(first.startWeight(), last.endFacing()));
+            new Say.EndAndOn(inRoom(last.endFacing())),
+            new Say.Standing(first.startWeight(), inRoom(last.endFacing())));
     int talk = lesson.learner().pace().drillTalk();
     return drill(slot, repetitions, before + Math.min(RUN_IN, first.counts()), talk, start, say);
   }
@@ -197,22 +183,15 @@ final class DrillWriter {
   private Drill walls(Slot slot, Scope.Walls scope, int repetitions) {
     List<Wall> own = lesson.walls().walls().subList(scope.from() - 1, scope.to());
     int counts = own.stream().mapToInt(wall -> wall.counts() + wall.tagCounts()).sum();
-    List<String> say = new ArrayList<>();
+    List<Say> say = new ArrayList<>();
     Facing start = own.getFirst().startFacing();
-    say.add(
-        own.size() == 1
-            ? "Wall " + scope.from() + " from " + start.clock() + "."
-            : "No stopping between the walls; wall "
-                + scope.from()
-                + " begins at "
-                + start.clock()
-                + ".");
+    say.add(new Say.Walls(scope.from(), scope.to(), start));
     for (Wall wall : own) {
       for (WallEvent event : wall.events()) {
-        say.add("Wall " + wall.number() + ": " + event.label() + ". I will call it.");
+        say.add(new Say.ComesOn(wall.number(), event.id()));
       }
     }
-    say.add("It ends facing " + endOf(own.getLast()).clock() + ".");
+    say.add(new Say.EndsFacing(endOf(own.getLast())));
     return drill(slot, repetitions, counts, lesson.learner().pace().drillTalk(), start, say);
   }
 
@@ -221,11 +200,11 @@ final class DrillWriter {
     return wall.startFacing().plus(turn);
   }
 
-  private Drill special(Slot slot, Scope.Special scope, int repetitions) {
+  private Drill special(Slot slot, Scope.Event scope, int repetitions) {
     Wall wall = lesson.walls().walls().get(scope.wall() - 1);
     WallEvent event =
         wall.events().stream()
-            .filter(it -> it.label().equals(scope.name()))
+            .filter(it -> it.id().equals(scope.event()))
             .findFirst()
             .orElseThrow();
     int begins = event.startCount() - wall.startCount();
@@ -236,31 +215,10 @@ final class DrillWriter {
         start = moment.facing();
       }
     }
-    List<String> say = new ArrayList<>();
-    say.add(
-        "Wall "
-            + wall.number()
-            + " starts at "
-            + wall.startFacing().clock()
-            + "; take it from "
-            + runIn
-            + " counts before, facing "
-            + start.clock()
-            + ".");
-    say.add(
-        event.kind() == WallEvent.Kind.RESTART
-            ? "After count "
-                + event.after()
-                + " begin again, facing "
-                + event.to().clock()
-                + ". I will call it."
-            : "Then "
-                + event.label()
-                + ", from "
-                + event.from().clock()
-                + " to "
-                + event.to().clock()
-                + ". I will call it.");
+    List<Say> say =
+        List.of(
+            new Say.RunIn(wall.number(), wall.startFacing(), runIn, start),
+            new Say.Event(event.id(), event.from(), event.to()));
     int on = event.kind() == WallEvent.Kind.ENDING ? 0 : RUN_IN;
     int talk = 2 * lesson.learner().pace().drillTalk();
     return drill(slot, repetitions, runIn + event.counts() + on, talk, start, say);
@@ -273,16 +231,14 @@ final class DrillWriter {
             .filter(it -> it.name().equals(scope.name()) && it.section() == scope.section())
             .findFirst()
             .orElseThrow();
-    List<String> say =
-        List.of(
-            "For whoever likes it better: counts " + option.from() + "-" + option.to() + ".",
-            String.join(", ", calls(option.places())) + ".");
+    List<Say> say =
+        List.of(new Say.ForWhoLikes(option.from(), option.to()), Say.Figures.of(option.places()));
     int talk = lesson.learner().pace().drillTalk();
-    return drill(slot, repetitions, section.counts(), talk, section.startFacing(), say);
+    return drill(slot, repetitions, section.counts(), talk, inRoom(section.startFacing()), say);
   }
 
   private Drill drill(
-      Slot slot, int repetitions, int counts, int talk, Facing start, List<String> say) {
+      Slot slot, int repetitions, int counts, int talk, Facing start, List<Say> say) {
     int seconds =
         lesson
             .learner()
@@ -292,26 +248,8 @@ final class DrillWriter {
         slot.scope(), slot.mode(), slot.percent(), repetitions, counts, talk, seconds, start, say);
   }
 
-  private static String standing(Weight weight, Facing facing) {
-    String foot =
-        switch (weight) {
-          case LEFT -> "Weight on the left, right foot free";
-          case RIGHT -> "Weight on the right, left foot free";
-          case BOTH -> "Weight on both feet";
-        };
-    return foot + ", facing " + facing.clock() + ".";
-  }
-
-  /** What is called, a figure at a time. */
-  static List<String> calls(List<Place> places) {
-    List<String> calls = new ArrayList<>();
-    int run = -1;
-    for (Place place : places) {
-      if (place.run() != run) {
-        calls.add(place.call());
-      }
-      run = place.run();
-    }
-    return calls;
+  /** A teach is given from wall 1: the class begins it at the front of the hall. */
+  private static Facing inRoom(RelativeFacing facing) {
+    return facing.in(Facing.FRONT);
   }
 }

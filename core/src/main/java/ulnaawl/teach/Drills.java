@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.wall.Wall;
 
 /** Drills that several schools share. Common practice, no source. */
@@ -23,33 +24,53 @@ final class Drills {
   }
 
   /** What the group has been shown before, once more: part by part from the top. */
-  static List<Slot> reminder(Lesson lesson, List<Integer> known) {
+  static List<Slot> reminder(Lesson lesson, SectionSet known) {
     return wholes(lesson, known).stream().map(it -> Slot.counts(it, LEARNING, 1, 3)).toList();
   }
 
   /** Sections of a part in a row; one alone is a section. */
-  private static Scope upTo(List<Integer> sections) {
+  private static Scope inOne(List<Integer> sections) {
     return sections.size() == 1
         ? new Scope.OneSection(sections.getFirst())
         : new Scope.Run(sections.getFirst(), sections.getLast());
   }
 
-  /** Every part as a whole, as far as some sections go. */
-  static List<Scope> wholes(Lesson lesson, List<Integer> sections) {
+  /** Every unbroken run of some sections, part by part. */
+  static List<Scope> wholes(Lesson lesson, SectionSet sections) {
     List<Scope> wholes = new ArrayList<>();
     for (Passage part : lesson.dance().parts()) {
-      List<Integer> own =
-          part.sections().stream().map(Section::number).filter(sections::contains).toList();
-      if (!own.isEmpty()) {
-        wholes.add(upTo(own));
-      }
+      SectionSet own =
+          SectionSet.of(
+              part.sections().stream().map(Section::number).filter(sections::contains).toList());
+      own.runs().forEach(run -> wholes.add(inOne(run)));
     }
     return wholes;
   }
 
+  /** After each new section, everything around it that has been shown by then, without a gap. */
+  static List<Slot> addedOn(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<Slot> slots = new ArrayList<>();
+    SectionSet covered = known;
+    for (int section : fresh) {
+      covered = covered.with(SectionSet.between(section, section));
+      slots.addAll(shown(lesson, section));
+      slots.addAll(around(lesson, covered, section, LEARNING, 1, 3));
+    }
+    return slots;
+  }
+
+  /** The unbroken run of its part in which a section lies; nothing where it stands alone. */
+  static List<Slot> around(
+      Lesson lesson, SectionSet covered, int section, int percent, int least, int most) {
+    return wholes(lesson, covered).stream()
+        .filter(it -> it instanceof Scope.Run run && run.from() <= section && run.to() >= section)
+        .map(it -> Slot.counts(it, percent, least, most))
+        .toList();
+  }
+
   /** Every exception from its own wall, a few times. */
   static List<Slot> exceptions(Lesson lesson, int most) {
-    return lesson.specials().stream().map(scope -> Slot.counts(scope, LEARNING, 1, most)).toList();
+    return lesson.events().stream().map(scope -> Slot.counts(scope, LEARNING, 1, most)).toList();
   }
 
   /** A section in words, then in counts; one that is marked gets a slow breakdown besides. */
@@ -67,19 +88,6 @@ final class Drills {
     }
     slots.add(Slot.counts(scope, LEARNING, least, 5));
     return slots;
-  }
-
-  /** Sections in a row, as far as they belong to one part. */
-  static List<Slot> run(Lesson lesson, int from, int to, int least, int most) {
-    return run(lesson, from, to, LEARNING, least, most);
-  }
-
-  static List<Slot> run(Lesson lesson, int from, int to, int percent, int least, int most) {
-    Passage part = lesson.part(to);
-    int first = Math.max(from, part.sections().getFirst().number());
-    return first == to
-        ? List.of()
-        : List.of(Slot.counts(new Scope.Run(first, to), percent, least, most));
   }
 
   /**

@@ -2,25 +2,10 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
+import ulnaawl.dance.SectionSet;
 
 /** The first half to a clean loop, the second half the same, then whole walls. */
-record Halves() implements School {
-
-  @Override
-  public String id() {
-    return "halves";
-  }
-
-  @Override
-  public String label() {
-    return "Halves";
-  }
-
-  @Override
-  public String goodFor() {
-    return "good where the second half faces elsewhere: the class is turned to where it begins, and"
-        + " each half becomes a loop";
-  }
+record Halves() implements SchoolOrder {
 
   private static int half(Lesson lesson) {
     return (lesson.sections().size() + 1) / 2;
@@ -33,17 +18,16 @@ record Halves() implements School {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, int known, int upTo) {
-    List<Integer> order = order(lesson);
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     int half = half(lesson);
+    int all = lesson.sections().size();
     List<Slot> slots = new ArrayList<>();
-    for (int i = known; i < upTo; i++) {
-      int section = order.get(i);
-      slots.addAll(Drills.shown(lesson, section));
-      if (i + 1 == half) {
-        slots.addAll(loop(lesson, order.getFirst(), section));
-      } else if (i + 1 == upTo) {
-        slots.addAll(loop(lesson, order.get(Math.min(half, i)), section));
+    for (SectionSet one : List.of(SectionSet.upTo(half), SectionSet.between(half + 1, all))) {
+      List<Integer> own = fresh.stream().filter(one::contains).toList();
+      own.forEach(section -> slots.addAll(Drills.shown(lesson, section)));
+      if (!own.isEmpty()) {
+        SectionSet covered = one.without(one.without(known.with(SectionSet.of(own))));
+        slots.addAll(loop(lesson, covered, own.getLast()));
       }
     }
     return slots;
@@ -60,9 +44,9 @@ record Halves() implements School {
   }
 
   /** A half, slowly and then as a clean loop. */
-  private static List<Slot> loop(Lesson lesson, int from, int to) {
+  private static List<Slot> loop(Lesson lesson, SectionSet covered, int last) {
     List<Slot> slots = new ArrayList<>();
-    for (Slot slow : Drills.run(lesson, from, to, Drills.BREAKDOWN, 1, 2)) {
+    for (Slot slow : Drills.around(lesson, covered, last, Drills.BREAKDOWN, 1, 2)) {
       slots.add(slow);
       slots.add(Slot.counts(slow.scope(), Drills.JOINING, 2, 4));
     }

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param done whether full speed was clean
  * @param suggestion what to do instead of going on; empty while there is no need
  */
-public record LadderWalk(int rung, boolean done, Optional<String> suggestion) {
+public record LadderWalk(int rung, boolean done, Optional<Suggestion> suggestion) {
 
   /** Passes of one rung without a clean one after which it is enough. */
   static final int HOLD = 3;
@@ -22,6 +22,25 @@ public record LadderWalk(int rung, boolean done, Optional<String> suggestion) {
     CLEAN,
     SHAKY,
     LOST
+  }
+
+  /**
+   * It is enough at one speed.
+   *
+   * @param times passes that were not clean
+   * @param percent the speed
+   * @param instead what to do instead of going on
+   */
+  public record Suggestion(int times, int percent, Instead instead) {}
+
+  /** What to do instead of going on. */
+  public sealed interface Instead {
+
+    /** Break the hardest section down in words first. */
+    record BreakDown() implements Instead {}
+
+    /** End on a clean wall at a speed, and take it up next week. */
+    record EndOn(int percent) implements Instead {}
   }
 
   /**
@@ -62,22 +81,12 @@ public record LadderWalk(int rung, boolean done, Optional<String> suggestion) {
     return new LadderWalk(rung, done, suggestion(ladder, failed));
   }
 
-  private static Optional<String> suggestion(TempoLadder ladder, int[] failed) {
+  private static Optional<Suggestion> suggestion(TempoLadder ladder, int[] failed) {
     for (int i = 0; i < failed.length; i++) {
       if (failed[i] >= HOLD) {
-        int percent = ladder.percents().get(i);
-        return Optional.of(
-            i == 0
-                ? failed[i]
-                    + " times at "
-                    + percent
-                    + " % and not clean: break the hardest section down in words first."
-                : failed[i]
-                    + " times at "
-                    + percent
-                    + " % and not clean: end on a clean wall at "
-                    + ladder.percents().get(i - 1)
-                    + " % and take it up next week.");
+        Instead instead =
+            i == 0 ? new Instead.BreakDown() : new Instead.EndOn(ladder.percents().get(i - 1));
+        return Optional.of(new Suggestion(failed[i], ladder.percents().get(i), instead));
       }
     }
     return Optional.empty();

@@ -2,19 +2,20 @@ package ulnaawl.teach;
 
 import java.util.Map;
 import java.util.Set;
+import ulnaawl.dance.SectionSet;
 
 /**
  * What a group brings to a teach.
  *
  * @param figures names of the figures that it has met
- * @param sections sections of the dance that it has been shown, from the first; 0 for a fresh teach
+ * @param shown sections of the dance that it has been shown; none for a fresh teach
  * @param readiness how ready it is with these, in thousandths, 0 to 999
  * @param pace how long the pieces of a teach take with it
  * @param watchOuts an instructor's notes on sections, by number
  */
 public record Learner(
     Set<String> figures,
-    int sections,
+    SectionSet shown,
     int readiness,
     TeachPace pace,
     Map<Integer, String> watchOuts) {
@@ -22,13 +23,13 @@ public record Learner(
   public Learner {
     figures = Set.copyOf(figures);
     watchOuts = Map.copyOf(watchOuts);
-    if (sections < 0 || readiness < 0 || readiness > 999) {
-      throw new IllegalArgumentException("Sections from 0, readiness from 0 to 999");
+    if (readiness < 0 || readiness > 999) {
+      throw new IllegalArgumentException("Readiness from 0 to 999, not " + readiness);
     }
   }
 
   /** A group that has never seen the dance, nor any of its figures. */
   public static Learner fresh(TeachPace pace) {
-    return new Learner(Set.of(), 0, 0, pace, Map.of());
+    return new Learner(Set.of(), SectionSet.NONE, 0, pace, Map.of());
   }
 }

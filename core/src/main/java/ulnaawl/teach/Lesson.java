@@ -3,7 +3,6 @@ package ulnaawl.teach;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,8 +11,10 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.Tempo;
+import ulnaawl.wall.EventId;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
@@ -85,12 +86,12 @@ public final class Lesson {
         pieces.put(link, between(last, own.getFirst(), "link"));
       }
     }
-    Set<String> seen = new LinkedHashSet<>();
+    Set<EventId> seen = new HashSet<>();
     for (Wall wall : walls.walls()) {
       for (WallEvent event : wall.events()) {
-        if (seen.add(event.label())) {
+        if (seen.add(event.id())) {
           int load = Table.LOAD.get("special") + event.counts() * Table.LOAD.get("place");
-          pieces.put(new Piece.Special(event.label(), wall.number()), load);
+          pieces.put(new Piece.Event(event.id(), wall.number()), load);
         }
       }
     }
@@ -151,7 +152,7 @@ public final class Lesson {
 
   /** How hard a piece is, in tenths of a plain count, 1 or more. */
   int load(Piece piece) {
-    return java.util.Objects.requireNonNull(pieces.get(piece), piece.label());
+    return java.util.Objects.requireNonNull(pieces.get(piece), piece.toString());
   }
 
   /** What the group brings along. */
@@ -160,10 +161,10 @@ public final class Lesson {
     for (Piece piece : pieces.keySet()) {
       boolean shown =
           switch (piece) {
-            case Piece.Steps it -> it.section() <= learner.sections();
-            case Piece.Join it -> it.to() <= learner.sections();
-            case Piece.Link it -> it.last() <= learner.sections();
-            case Piece.Special _ -> learner.sections() >= sections.size();
+            case Piece.Steps it -> learner.shown().contains(it.section());
+            case Piece.Join it ->
+                learner.shown().containsAll(SectionSet.between(it.from(), it.to()));
+            case Piece.Link _, Piece.Event _ -> learner.shown().isWhole(sections.size());
           };
       if (shown) {
         known.put(piece, Practice.exposureFor(learner.readiness(), load(piece)));
@@ -186,7 +187,7 @@ public final class Lesson {
       case Scope.Link it -> pieces.containsKey(new Piece.Link(it.last(), it.first()));
       case Scope.Walls it ->
           it.from() >= 1 && it.to() >= it.from() && it.to() <= walls.walls().size();
-      case Scope.Special it -> pieces.containsKey(new Piece.Special(it.name(), it.wall()));
+      case Scope.Event it -> pieces.containsKey(new Piece.Event(it.event(), it.wall()));
       case Scope.Option it ->
           dance.variations().stream()
               .anyMatch(one -> one.name().equals(it.name()) && one.section() == it.section());
@@ -223,7 +224,7 @@ public final class Lesson {
           wall(covered, walls.walls().get(number - 1), number < it.to());
         }
       }
-      case Scope.Special it -> covered.put(new Piece.Special(it.name(), it.wall()), WHOLE);
+      case Scope.Event it -> covered.put(new Piece.Event(it.event(), it.wall()), WHOLE);
       case Scope.Option it -> covered.put(new Piece.Steps(it.section()), share);
     }
     return covered;
@@ -251,7 +252,7 @@ public final class Lesson {
       run(covered, whole.getFirst().number(), whole.getLast().number());
     }
     for (WallEvent event : wall.events()) {
-      special(event.label()).ifPresent(it -> covered.merge(it, WHOLE, Integer::sum));
+      special(event.id()).ifPresent(it -> covered.merge(it, WHOLE, Integer::sum));
     }
     if (goesOn && wall.events().isEmpty() && !own.isEmpty()) {
       Piece link = new Piece.Link(own.getLast().number(), own.getFirst().number());
@@ -261,18 +262,18 @@ public final class Lesson {
     }
   }
 
-  private Optional<Piece> special(String label) {
+  private Optional<Piece> special(EventId event) {
     return pieces.keySet().stream()
-        .filter(it -> it instanceof Piece.Special found && found.name().equals(label))
+        .filter(it -> it instanceof Piece.Event found && found.event().equals(event))
         .findFirst();
   }
 
   /** The exceptions of the dance, each where it comes first. */
-  List<Scope> specials() {
+  List<Scope> events() {
     List<Scope> found = new ArrayList<>();
     for (Piece piece : pieces.keySet()) {
-      if (piece instanceof Piece.Special it) {
-        found.add(new Scope.Special(it.name(), it.wall()));
+      if (piece instanceof Piece.Event it) {
+        found.add(new Scope.Event(it.event(), it.wall()));
       }
     }
     return found;
@@ -308,7 +309,7 @@ public final class Lesson {
     for (int last = 2; last <= all; last++) {
       scopes.add(new Scope.Walls(1, last));
     }
-    scopes.addAll(specials());
+    scopes.addAll(events());
     dance.variations().forEach(it -> scopes.add(new Scope.Option(it.name(), it.section())));
     return scopes;
   }

@@ -34,26 +34,13 @@ public record Load(int tenths, List<Part> parts) {
   /**
    * A part of a load.
    *
-   * @param what in words, with its numbers
    * @param tenths tenths of a plain count; less than 0 where it makes the section easier
    */
-  public record Part(String what, int tenths) {
-
-    String words() {
-      int size = Math.abs(tenths);
-      String sign = tenths < 0 ? "−" : "+";
-      return what + ": " + sign + size / 10 + (size % 10 == 0 ? "" : "." + size % 10);
-    }
-  }
+  public record Part(LoadReason reason, int tenths) {}
 
   /** In plain counts, rounded. */
   public int plainCounts() {
     return (tenths + 5) / 10;
-  }
-
-  /** What it is made of, as it is shown. */
-  public List<String> reasons() {
-    return parts.stream().map(Part::words).toList();
   }
 
   /** The loads of all sections by number, for a group that has met every figure. */
@@ -89,36 +76,37 @@ public record Load(int tenths, List<Part> parts) {
     int held = (int) places.stream().filter(Load::isStill).count();
     int between = (int) places.stream().filter(place -> !place.count().isWhole()).count();
     int moving = places.size() - held - between;
-    sum.add(moving, "place", "steps on the count");
-    sum.add(held, "hold", "holds");
-    sum.add(between, "between", "steps between counts");
+    sum.add(moving, LoadReason.What.PLACES);
+    sum.add(held, LoadReason.What.HOLDS);
+    sum.add(between, LoadReason.What.BETWEEN_COUNTS);
     int eighths = places.stream().mapToInt(place -> Math.abs(place.turn().eighths())).sum();
-    sum.add(eighths, "turn", "eighths of a turn");
+    sum.add(eighths, LoadReason.What.EIGHTHS_OF_TURN);
     int free = (int) places.stream().filter(Place::isWithoutWeight).count();
-    sum.add(free, "no-weight", "touches, kicks and the like without weight");
-    sum.add(Travel.directionChanges(places), "direction", "changes of direction");
+    sum.add(free, LoadReason.What.NO_WEIGHT);
+    sum.add(Travel.directionChanges(places), LoadReason.What.DIRECTION_CHANGES);
     for (Figure figure : news(section, book, met)) {
       int more = figure.level().ordinal() * Table.LOAD.get("new-level");
-      sum.put("new: " + figure.call(), Table.LOAD.get("new-figure") + more);
+      sum.put(new LoadReason.NewFigure(figure.call()), Table.LOAD.get("new-figure") + more);
     }
     dance
         .countsPerMinute()
         .ifPresent(rate -> {
           int over = Math.max(0, (rate.milliBpm() - CALM) / 1000);
-          sum.percent(
-              PERCENT + over * Table.LOAD.get("fast") / 10, rate.label() + " counts a minute");
+          sum.percent(PERCENT + over * Table.LOAD.get("fast") / 10, new LoadReason.Fast(rate));
         });
     echo(echoes, section)
         .ifPresent(echo -> {
-          String how = echo.kind() == Echo.Kind.REPEATS ? "repeats" : "mirrors";
+          boolean mirrored = echo.kind() == Echo.Kind.MIRRORS;
           if (echo.isHalf()) {
-            sum.percent(Table.LOAD.get("half-repeats"), "its second half " + how + " its first");
+            sum.percent(Table.LOAD.get("half-repeats"), new LoadReason.HalfEchoes(mirrored));
           } else {
-            sum.percent(Table.LOAD.get(how), how + " section " + echo.of().number());
+            sum.percent(
+                Table.LOAD.get(mirrored ? "mirrors" : "repeats"),
+                new LoadReason.Echoes(echo.of().number(), mirrored));
           }
         });
     if (watchOut) {
-      sum.percent(PERCENT + Table.LOAD.get("watch-out"), "marked: watch out");
+      sum.percent(PERCENT + Table.LOAD.get("watch-out"), new LoadReason.Marked());
     }
     return new Load(Math.max(1, sum.tenths), sum.parts);
   }
@@ -127,21 +115,21 @@ public record Load(int tenths, List<Part> parts) {
     private final List<Part> parts = new ArrayList<>();
     private int tenths;
 
-    void add(int number, String constant, String what) {
+    void add(int number, LoadReason.What what) {
       if (number > 0) {
-        put(number + " " + what, number * Table.LOAD.get(constant));
+        put(new LoadReason.Counted(what, number), number * Table.LOAD.get(what.key()));
       }
     }
 
-    void put(String what, int more) {
-      parts.add(new Part(what, more));
+    void put(LoadReason reason, int more) {
+      parts.add(new Part(reason, more));
       tenths += more;
     }
 
-    void percent(int percent, String what) {
+    void percent(int percent, LoadReason reason) {
       int more = tenths * percent / PERCENT - tenths;
       if (more != 0) {
-        put(what, more);
+        put(reason, more);
       }
     }
   }

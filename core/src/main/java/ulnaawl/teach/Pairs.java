@@ -3,25 +3,10 @@ package ulnaawl.teach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import ulnaawl.dance.SectionSet;
 
 /** Two sections each in words and counts, then the pair joined, then from the top. */
-record Pairs() implements School {
-
-  @Override
-  public String id() {
-    return "pairs";
-  }
-
-  @Override
-  public String label() {
-    return "Pairs";
-  }
-
-  @Override
-  public String goodFor() {
-    return "good for longer dances: fewer returns to the top, and every other join gets a drill of"
-        + " its own";
-  }
+record Pairs() implements SchoolOrder {
 
   @Override
   public List<Integer> stops(Lesson lesson) {
@@ -30,18 +15,22 @@ record Pairs() implements School {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     List<Integer> order = order(lesson);
     List<Slot> slots = new ArrayList<>();
-    for (int i = known; i < upTo; i++) {
-      int section = order.get(i);
+    SectionSet covered = known;
+    for (int section : fresh) {
+      covered = covered.with(SectionSet.between(section, section));
       slots.addAll(Drills.shown(lesson, section));
-      boolean closes = i % 2 == 1 || i + 1 == upTo;
-      if (closes && i > 0) {
-        slots.addAll(Drills.run(lesson, section - 1, section, 1, 4));
-      }
-      if (closes && i > 1) {
-        slots.addAll(Drills.run(lesson, order.getFirst(), section, 1, 3));
+      int at = order.indexOf(section);
+      boolean closes = at % 2 == 1 || section == fresh.getLast();
+      if (closes) {
+        SectionSet pair = SectionSet.between(section - 1 > 0 ? section - 1 : section, section);
+        List<Slot> joined = Drills.around(lesson, pair, section, Drills.LEARNING, 1, 4);
+        slots.addAll(joined);
+        Drills.around(lesson, covered, section, Drills.LEARNING, 1, 3).stream()
+            .filter(all -> joined.stream().noneMatch(it -> it.scope().equals(all.scope())))
+            .forEach(slots::add);
       }
     }
     return slots;

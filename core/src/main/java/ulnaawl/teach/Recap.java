@@ -2,24 +2,10 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
+import ulnaawl.dance.SectionSet;
 
 /** The whole wall in words, then in counts, then the exceptions. */
-record Recap() implements School {
-
-  @Override
-  public String id() {
-    return "recap";
-  }
-
-  @Override
-  public String label() {
-    return "Recap";
-  }
-
-  @Override
-  public String goodFor() {
-    return "for what the group has learned, and for experienced dancers";
-  }
+record Recap() implements SchoolOrder {
 
   @Override
   public boolean goesOn() {
@@ -32,9 +18,9 @@ record Recap() implements School {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     List<Slot> slots = new ArrayList<>();
-    for (Scope whole : Drills.wholes(lesson, order(lesson))) {
+    for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
       slots.add(Slot.words(whole, 1, 2));
       slots.add(Slot.counts(whole, Drills.LEARNING, 1, 5));
     }

@@ -2,24 +2,10 @@ package ulnaawl.teach;
 
 import java.util.ArrayList;
 import java.util.List;
+import ulnaawl.dance.SectionSet;
 
 /** Each section once more in words and counts, then whole walls and the exceptions. */
-record Reminder() implements School {
-
-  @Override
-  public String id() {
-    return "reminder";
-  }
-
-  @Override
-  public String label() {
-    return "Reminder walk-through";
-  }
-
-  @Override
-  public String goodFor() {
-    return "for a dance that the group had and has half forgotten";
-  }
+record Reminder() implements SchoolOrder {
 
   @Override
   public boolean goesOn() {
@@ -32,13 +18,13 @@ record Reminder() implements School {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, int known, int upTo) {
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     List<Slot> slots = new ArrayList<>();
-    for (int section : order(lesson)) {
+    for (int section : fresh) {
       slots.add(Slot.words(new Scope.OneSection(section), 1, 2));
       slots.add(Slot.counts(new Scope.OneSection(section), Drills.LEARNING, 1, 3));
     }
-    for (Scope whole : Drills.wholes(lesson, order(lesson))) {
+    for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
       slots.add(Slot.counts(whole, Drills.LEARNING, 1, 3));
     }
     return slots;

@@ -2,14 +2,15 @@ package ulnaawl.teach;
 
 import java.util.Comparator;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
 
 /**
  * Which school suits a group and a dance, and why. Common practice, no source.
  *
- * @param why the reason in words and numbers
+ * @param why the reason
  */
-public record SchoolAdvice(School school, String why) {
+public record SchoolAdvice(School school, SchoolReason why) {
 
   private static final int MANY_SECTIONS = 6;
   private static final int HARDER_PERCENT = 140;
@@ -23,7 +24,7 @@ public record SchoolAdvice(School school, String why) {
   public static SchoolAdvice of(Lesson lesson, Level level, boolean learned) {
     int sections = lesson.sections().size();
     if (learned) {
-      return new SchoolAdvice(new Recap(), "The group has learned this dance before.");
+      return new SchoolAdvice(School.RECAP, new SchoolReason.LearnedBefore());
     }
     Section hardest =
         lesson.sections().stream()
@@ -33,8 +34,11 @@ public record SchoolAdvice(School school, String why) {
         (lesson.sections().stream().mapToInt(section -> lesson.load(section).tenths()).sum()
                 - lesson.load(hardest).tenths())
             / Math.max(1, sections - 1);
-    int shown = lesson.learner().sections();
-    boolean begun = shown > 0 && shown < sections;
+    SectionSet shown = lesson.learner().shown();
+    boolean begun = !shown.isEmpty() && !shown.isWhole(sections);
+    if (begun && !shown.contains(1) && shown.contains(sections)) {
+      return new SchoolAdvice(School.BACK, new SchoolReason.BegunFromTheBack());
+    }
     boolean endIsHard =
         !begun
             && sections > 2
@@ -42,28 +46,18 @@ public record SchoolAdvice(School school, String why) {
             && lesson.load(hardest).tenths() * 100 > others * HARDER_PERCENT;
     if (endIsHard) {
       return new SchoolAdvice(
-          new FromTheBack(),
-          "The last section is the hardest, "
-              + lesson.load(hardest).plainCounts()
-              + " plain counts against "
-              + others / 10
-              + " on average: it should be danced most.");
+          School.BACK, new SchoolReason.EndIsHard(lesson.load(hardest).plainCounts(), others / 10));
     }
     Section second = lesson.sections().get(sections / 2);
     if (sections % 2 == 0 && sections > 2 && second.startFacing().eighths() == 4) {
-      return new SchoolAdvice(
-          new Halves(), "The second half begins at the back, so the class is turned once for it.");
+      return new SchoolAdvice(School.HALVES, new SchoolReason.SecondHalfAtTheBack());
     }
     if (level.ordinal() <= Level.HIGH_BEGINNER.ordinal() && sections < MANY_SECTIONS) {
-      return new SchoolAdvice(
-          new AddOn(), "The group is " + level.label() + ": it wants everything again and again.");
+      return new SchoolAdvice(School.ADD_ON, new SchoolReason.WantsRepeats(level));
     }
     if (sections >= MANY_SECTIONS) {
-      return new SchoolAdvice(
-          new Pairs(),
-          sections + " sections are many: going to the top after each takes too long.");
+      return new SchoolAdvice(School.PAIRS, new SchoolReason.ManySections(sections));
     }
-    return new SchoolAdvice(
-        new SectionsThenWhole(), "The group is " + level.label() + " and learns fast.");
+    return new SchoolAdvice(School.SECTIONS, new SchoolReason.LearnsFast(level));
   }
 }

@@ -3,6 +3,7 @@ package ulnaawl.teach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.dance.SectionSet;
 
 /**
  * A laid-out teach.
@@ -10,7 +11,7 @@ import java.util.Optional;
  * @param school the school it follows; empty for one that was put together by hand
  * @param drills in order
  * @param seconds seconds in all; more than there are only where not even the shortest fits
- * @param reaches sections that are taught by the end, in the school's order
+ * @param reached sections that the group has been shown by the end, before or in this teach
  * @param sections sections of the dance
  * @param pieces what has to be learned, in teaching order
  * @param before how ready each piece is before the first drill, in thousandths
@@ -23,14 +24,14 @@ public record Teach(
     Optional<School> school,
     List<Drill> drills,
     int seconds,
-    int reaches,
+    SectionSet reached,
     int sections,
     List<Piece> pieces,
     List<Integer> before,
     List<List<Integer>> steps,
     List<List<Exposure>> exposures,
-    Optional<String> rest,
-    List<String> reasons) {
+    Optional<TeachReason> rest,
+    List<TeachReason> reasons) {
 
   public Teach {
     drills = List.copyOf(drills);
@@ -39,6 +40,11 @@ public record Teach(
     steps = List.copyOf(steps);
     exposures = List.copyOf(exposures);
     reasons = List.copyOf(reasons);
+  }
+
+  /** Whether the whole dance has been taught by the end. */
+  public boolean isWhole() {
+    return reached.isWhole(sections);
   }
 
   /** How ready a piece is by the end, in thousandths. */

@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ulnaawl.dance.Section;
-import ulnaawl.music.PlayTime;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.wall.EventId;
 
 /** Puts a teach together. */
 public final class TeachBuilder {
@@ -36,28 +37,30 @@ public final class TeachBuilder {
   Teach inOrderOf(School school, int minutes) {
     check(minutes);
     int all = lesson.sections().size();
-    int known = Math.min(lesson.learner().sections(), all);
+    SchoolOrder order = school.order();
+    SectionSet known = lesson.learner().shown();
     // What the group has been shown to the end is taught again from the start.
-    int shown = known == all || !school.goesOn() ? 0 : known;
-    List<Integer> stops = school.stops(lesson).stream().filter(it -> it > shown).toList();
-    int reaches = stops.getFirst();
-    for (int stop : stops) {
-      if (shortest(school.slots(lesson, shown, stop)) <= minutes * 60) {
-        reaches = stop;
+    SectionSet shown = known.isWhole(all) || !order.goesOn() ? SectionSet.NONE : known;
+    int stop = 0;
+    for (int next : order.stops(lesson)) {
+      boolean adds = !shown.containsAll(order.reached(lesson, SectionSet.NONE, next));
+      boolean first = stop == 0;
+      if (adds && (first || shortest(order.slots(lesson, shown, next)) <= minutes * 60)) {
+        stop = next;
       }
     }
-    List<Slot> slots = school.slots(lesson, shown, reaches);
+    SectionSet reached = order.reached(lesson, shown, stop);
+    List<Slot> slots = order.slots(lesson, shown, stop);
     int shortest = shortest(slots);
     List<Piece> target = target(slots);
     int[] repetitions = new Fit(lesson, slots, target).within(minutes * 60);
     List<Drill> drills = drills(slots, repetitions);
-    Optional<String> rest = rest(school, reaches);
     return teach(
         Optional.of(school),
         drills,
-        reaches,
-        rest,
-        reasons(school, shown, reaches, shortest, minutes, drills, target));
+        reached,
+        rest(reached),
+        reasons(school, shown, reached, shortest, minutes, drills, target));
   }
 
   Teach asTheyStand(List<Slot> slots, int minutes) {
@@ -67,8 +70,7 @@ public final class TeachBuilder {
     }
     for (Slot slot : slots) {
       if (!lesson.has(slot.scope())) {
-        throw new IllegalArgumentException(
-            "This dance has no such drill: " + slot.scope().label() + ".");
+        throw new IllegalArgumentException("This dance has no such drill: " + slot.scope() + ".");
       }
     }
     int[] repetitions = new Fit(lesson, slots, target(slots)).within(minutes * 60);
@@ -82,34 +84,32 @@ public final class TeachBuilder {
       }
     }
     int over = drills.stream().mapToInt(Drill::seconds).sum() - minutes * 60;
-    List<String> reasons = new ArrayList<>();
-    reasons.add("Your own order; the repetitions that are not locked fit the minutes.");
+    List<TeachReason> reasons = new ArrayList<>();
+    reasons.add(new TeachReason.OwnOrder());
     if (over > 0) {
-      reasons.add(
-          "It takes " + PlayTime.of(over) + " more than the " + minutes + " minutes there are.");
+      reasons.add(new TeachReason.TooLong(over, minutes));
     }
-    List<Integer> missing =
-        Drills.inOrder(lesson).stream().filter(it -> !shown.contains(it)).toList();
-    Optional<String> rest =
-        missing.isEmpty()
-            ? Optional.empty()
-            : Optional.of("Not danced yet: " + sections(missing) + ".");
-    return teach(Optional.empty(), drills, shown.size(), rest, reasons);
+    SectionSet danced = SectionSet.of(shown);
+    SectionSet missing = SectionSet.upTo(lesson.sections().size()).without(danced);
+    Optional<TeachReason> rest =
+        missing.isEmpty() ? Optional.empty() : Optional.of(new TeachReason.NotDanced(missing));
+    SectionSet reached = danced.with(lesson.learner().shown());
+    return teach(Optional.empty(), drills, reached, rest, reasons);
   }
 
   private Teach teach(
       Optional<School> school,
       List<Drill> drills,
-      int reaches,
-      Optional<String> rest,
-      List<String> reasons) {
+      SectionSet reached,
+      Optional<TeachReason> rest,
+      List<TeachReason> reasons) {
     List<List<Integer>> steps =
         practised(drills).stream().map(it -> Teach.readiness(lesson, it)).toList();
     return new Teach(
         school,
         drills,
         drills.stream().mapToInt(Drill::seconds).sum(),
-        reaches,
+        reached,
         lesson.sections().size(),
         lesson.pieces(),
         Teach.readiness(lesson, lesson.before()),
@@ -170,84 +170,60 @@ public final class TeachBuilder {
     return lesson.pieces().stream().filter(touched::contains).toList();
   }
 
-  private Optional<String> rest(School school, int reaches) {
-    List<Integer> order = school.order(lesson);
-    if (reaches == order.size()) {
+  /** What is left for the next class. */
+  private Optional<TeachReason> rest(SectionSet reached) {
+    SectionSet all = SectionSet.upTo(lesson.sections().size());
+    SectionSet left = all.without(reached);
+    if (left.isEmpty()) {
       return Optional.empty();
     }
-    int last = order.get(reaches - 1);
-    Section section = lesson.section(last);
-    boolean backwards = order.getFirst() > order.getLast();
-    String until =
-        backwards
-            ? "From section " + last + " to the end, beginning at " + section.startFacing().clock()
-            : "To the end of section " + last + ", facing " + section.endFacing().clock();
-    List<Integer> left = order.subList(reaches, order.size()).stream().sorted().toList();
-    String exceptions =
-        lesson.specials().isEmpty()
-            ? ""
-            : " and "
-                + lesson.specials().stream()
-                    .map(scope -> scope instanceof Scope.Special it ? "the " + it.name() : "")
-                    .collect(Collectors.joining(", "));
-    return Optional.of(
-        until + "; " + sections(left) + exceptions + " next time, with a reminder in front.");
-  }
-
-  private static String sections(List<Integer> numbers) {
-    if (numbers.size() == 1) {
-      return "section " + numbers.getFirst();
+    List<EventId> exceptions =
+        lesson.events().stream()
+            .flatMap(it -> it instanceof Scope.Event one ? Stream.of(one.event()) : Stream.of())
+            .toList();
+    boolean inOne = reached.runs().size() == 1;
+    Section first = lesson.section(reached.numbers().getFirst());
+    Section last = lesson.section(reached.numbers().getLast());
+    if (inOne && reached.contains(1)) {
+      return Optional.of(new TeachReason.UpTo(last.number(), last.endFacing(), left, exceptions));
     }
-    boolean row = numbers.getLast() - numbers.getFirst() == numbers.size() - 1;
-    return "sections "
-        + (row
-            ? numbers.getFirst() + " to " + numbers.getLast()
-            : numbers.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    if (inOne && reached.contains(all.size())) {
+      return Optional.of(
+          new TeachReason.FromOn(first.number(), first.startFacing(), left, exceptions));
+    }
+    return Optional.of(new TeachReason.Some(reached, left, exceptions));
   }
 
-  private List<String> reasons(
+  private List<TeachReason> reasons(
       School school,
-      int known,
-      int reaches,
+      SectionSet known,
+      SectionSet reached,
       int shortest,
       int minutes,
       List<Drill> drills,
       List<Piece> target) {
-    List<String> reasons = new ArrayList<>();
-    reasons.add(school.label() + ": " + school.goodFor() + ".");
-    if (known > 0) {
-      reasons.add(
-          "The group has been shown "
-              + sections(Drills.inOrder(lesson).subList(0, known))
-              + ", so the teach begins with a reminder of these.");
+    List<TeachReason> reasons = new ArrayList<>();
+    reasons.add(new TeachReason.Follows(school));
+    if (!known.isEmpty()) {
+      reasons.add(new TeachReason.BeginsWithReminder(known));
     }
     int seconds = drills.stream().mapToInt(Drill::seconds).sum();
-    reasons.add(
-        "The shortest teach "
-            + (reaches == lesson.sections().size() ? "of it all" : "so far")
-            + " takes "
-            + PlayTime.of(shortest)
-            + "; "
-            + PlayTime.of(Math.max(0, seconds - shortest))
-            + " more went to what was least ready.");
+    boolean whole = reached.isWhole(lesson.sections().size());
+    reasons.add(new TeachReason.Shortest(whole, shortest, Math.max(0, seconds - shortest)));
     if (shortest > minutes * 60) {
-      reasons.add("Not even this fits into " + minutes + " minutes.");
+      reasons.add(new TeachReason.DoesNotFit(minutes));
     }
     int left = minutes * 60 - seconds;
-    if (left >= 60 && reaches == lesson.sections().size()) {
-      reasons.add(PlayTime.of(left) + " are left for a run-through from slow to full speed.");
+    if (left >= 60 && whole) {
+      reasons.add(new TeachReason.TimeLeft(left));
     }
     Practice end = practised(drills).getLast();
     target.stream()
-        .filter(Piece.Steps.class::isInstance)
+        .flatMap(it -> it instanceof Piece.Steps steps ? Stream.of(steps) : Stream.of())
         .min(Comparator.comparingInt(piece -> end.readiness(lesson, piece)))
         .ifPresent(piece ->
             reasons.add(
-                "Least ready by the end: "
-                    + piece.label()
-                    + ", "
-                    + end.readiness(lesson, piece) / 10
-                    + " %."));
+                new TeachReason.LeastReady(piece.section(), end.readiness(lesson, piece) / 10)));
     return reasons;
   }
 }

@@ -6,15 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
 import ulnaawl.music.Count;
-import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.text.SourceSpan;
 
 /**
@@ -27,8 +25,6 @@ public record CallSheet(List<Line> lines) {
 
   /** Counts that a call comes ahead of what it calls. */
   public static final int AHEAD = 2;
-
-  private static final Pattern FOOT = Pattern.compile(" (?:right|left)\\b");
 
   public CallSheet {
     lines = List.copyOf(lines);
@@ -58,40 +54,64 @@ public record CallSheet(List<Line> lines) {
    * @param optional whether only some clubs dance it
    * @param startCount counts danced since the first step when it begins; for a restart, when the
    *     next wall begins
-   * @param words what to call: {@code Restart}, {@code Tag Lull}
    * @param point the count to call on
    * @param callMillis clock time of the call, where the tempo is known
    * @param begins clock time at which it is danced, where the tempo is known
    * @param facing where it faces when it begins; for a restart, where the next wall starts
    * @param steps what is danced, with its counts; for a restart, its changed steps with those of
    *     their section
-   * @param then how it goes on: where it faces then, and the foot that begins
+   * @param then how it goes on
    */
   public record Call(
       What what,
       boolean optional,
       int startCount,
-      String words,
       WallPoint point,
       OptionalLong callMillis,
       OptionalLong begins,
       Facing facing,
-      List<String> steps,
-      String then) {
+      List<Steps> steps,
+      Then then) {
     public Call {
       steps = List.copyOf(steps);
     }
   }
 
   /** What can be called. */
-  public enum What {
-    RESTART,
-    TAG,
-    BRIDGE,
-    REPEAT,
-    ENDING,
+  public sealed interface What {
+
+    /** An exception; {@code changed} where a restart's last steps are others. */
+    record Event(EventId event, boolean changed) implements What {}
+
     /** The next wall is another part than this one. */
-    PART
+    record Part(String name) implements What {}
+  }
+
+  /** Steps that are called in one breath, with their counts. */
+  public record Steps(List<Count> counts, List<ulnaawl.dance.Call> calls) {
+    public Steps {
+      counts = List.copyOf(counts);
+      calls = List.copyOf(calls);
+    }
+  }
+
+  /** How it goes on after what was called. */
+  public sealed interface Then {
+
+    /** The dance is over. */
+    record Finish(Facing facing) implements Then {}
+
+    /** The wall goes on; {@code turned} where it now faces elsewhere. */
+    record GoOn(int wall, Optional<Facing> turned) implements Then {}
+
+    /** Another exception follows at once. */
+    record StraightInto(EventId event) implements Then {}
+
+    /** A wall from the top; {@code foot} begins. */
+    record FromTheTop(int wall, Facing facing, Optional<Foot> foot) implements Then {}
+
+    /** A wall that is a part of a phrased dance. */
+    record OfPart(int wall, String part, Facing facing, Optional<Foot> foot) implements Then {}
   }
 
   /** The call sheet of a request's walls. */
@@ -127,22 +147,19 @@ public record CallSheet(List<Line> lines) {
         .map(next -> {
           int callOn = next.startCount() + 1 - AHEAD;
           return new Call(
-              What.PART,
+              new What.Part(next.part()),
               false,
               next.startCount(),
-              "Part " + next.part(),
               WallPoint.at(dance, sequence, callOn),
               clock.millisAfter(callOn - 1),
               clock.millisAfter(next.startCount()),
               next.startFacing(),
               List.of(),
-              "Wall "
-                  + next.number()
-                  + " is part "
-                  + next.part()
-                  + ", facing "
-                  + next.startFacing().clock()
-                  + firstFoot(dance, sequence, next.number()));
+              new Then.OfPart(
+                  next.number(),
+                  next.part(),
+                  next.startFacing(),
+                  firstFoot(dance, sequence, next.number())));
         });
   }
 
@@ -152,15 +169,14 @@ public record CallSheet(List<Line> lines) {
     // A changed step must be heard before it is danced, not before the restart.
     int first = changed.isEmpty() ? event.startCount() : firstCount(wall, event, changed) - 1;
     int callOn = first + 1 - AHEAD;
-    List<String> steps =
+    List<Steps> steps =
         changed.isEmpty()
             ? steps(wall, event)
             : written(changed, sectionStart(dance, wall, changed));
     return new Call(
-        What.valueOf(event.kind().name()),
+        new What.Event(event.id(), !changed.isEmpty()),
         event.optional(),
         event.startCount(),
-        words(event, changed),
         WallPoint.at(dance, sequence, callOn),
         clock.millisAfter(callOn - 1),
         clock.millisAfter(first),
@@ -194,17 +210,7 @@ public record CallSheet(List<Line> lines) {
         .orElse(0);
   }
 
-  private static String words(WallEvent event, List<Place> changed) {
-    return switch (event.kind()) {
-      case RESTART -> changed.isEmpty() ? "Restart" : "Change and restart";
-      case TAG -> "Tag " + event.name();
-      case BRIDGE -> "Bridge " + event.name();
-      case REPEAT -> "Section " + event.name() + " again";
-      case ENDING -> "Ending " + event.name();
-    };
-  }
-
-  private static List<String> steps(Wall wall, WallEvent event) {
+  private static List<Steps> steps(Wall wall, WallEvent event) {
     if (event.kind() == WallEvent.Kind.RESTART || event.kind() == WallEvent.Kind.REPEAT) {
       return List.of();
     }
@@ -212,83 +218,60 @@ public record CallSheet(List<Line> lines) {
         Moment.of(wall).stream()
             .filter(moment -> moment.stretch().cause().equals(event.span()))
             .filter(moment -> moment.place().section() == 0)
-            .filter(moment -> moment.stretch().what().endsWith(event.name()))
+            .filter(moment -> moment.stretch().event().equals(Optional.of(event.id())))
             .map(Moment::place)
             .toList(),
         0);
   }
 
   /**
-   * Places as an instructor reads them out: {@code 1-4 sway right left right left}.
+   * Places item by item, as an instructor reads them out.
    *
    * @param before counts before the section that they lie in
    */
-  private static List<String> written(List<Place> places, int before) {
+  private static List<Steps> written(List<Place> places, int before) {
     Map<SourceSpan, List<Place>> items = new LinkedHashMap<>();
     places.forEach(
         place -> items.computeIfAbsent(place.span(), it -> new ArrayList<>()).add(place));
     return items.values().stream()
-        .map(own -> {
-          List<Count> counts = own.stream().map(it -> it.count().plusCounts(-before)).toList();
-          return StepTextFormatter.counts(counts) + " " + called(own);
-        })
+        .map(own ->
+            new Steps(
+                own.stream().map(it -> it.count().plusCounts(-before)).toList(),
+                DancedFigure.of(own).stream().map(DancedFigure::call).toList()))
         .toList();
   }
 
-  /** What is called for an item; {@code sway R L} and {@code jazz box R x2} are several figures. */
-  private static String called(List<Place> item) {
-    Map<Integer, String> figures = new LinkedHashMap<>();
-    item.forEach(place -> figures.putIfAbsent(place.run(), place.call()));
-    List<String> calls = List.copyOf(figures.values());
-    String first = calls.getFirst();
-    if (calls.size() == 1) {
-      return first;
-    }
-    if (calls.stream().allMatch(first::equals)) {
-      return first + " x" + calls.size();
-    }
-    List<String> bare = calls.stream().map(call -> FOOT.matcher(call).replaceFirst("")).toList();
-    if (bare.stream().distinct().count() > 1) {
-      return String.join(", ", calls);
-    }
-    String feet =
-        calls.stream()
-            .flatMap(call -> FOOT.matcher(call).results().limit(1))
-            .map(found -> found.group().strip())
-            .collect(Collectors.joining(" "));
-    return FOOT.matcher(first).replaceFirst(" " + feet);
-  }
-
-  private static String then(Dance dance, WallSequence sequence, Wall wall, WallEvent event) {
+  private static Then then(Dance dance, WallSequence sequence, Wall wall, WallEvent event) {
+    int end = event.startCount() + event.counts();
+    boolean goesOn = end < wall.startCount() + wall.counts();
     return switch (event.kind()) {
-      case ENDING -> "Finish facing " + event.to().clock();
-      case BRIDGE, REPEAT -> {
-        String turned = event.from().equals(event.to()) ? "" : ", now facing " + event.to().clock();
-        yield "Go on with wall " + wall.number() + turned;
-      }
-      case RESTART, TAG -> {
-        Optional<WallEvent> next =
-            wall.events().stream().dropWhile(other -> !other.equals(event)).skip(1).findFirst();
-        yield next.isPresent() && next.get().startCount() == event.startCount() + event.counts()
-            ? "Straight into the " + next.get().label()
-            : "Wall "
-                + (wall.number() + 1)
-                + " from the top, facing "
-                + event.to().clock()
-                + firstFoot(dance, sequence, wall.number() + 1);
-      }
+      case ENDING -> new Then.Finish(event.to());
+      case BRIDGE, REPEAT ->
+          goesOn
+              ? new Then.GoOn(
+                  wall.number(),
+                  event.from().equals(event.to()) ? Optional.empty() : Optional.of(event.to()))
+              : nextWall(dance, sequence, wall, event);
+      case RESTART, TAG -> nextWall(dance, sequence, wall, event);
     };
   }
 
-  private static String firstFoot(Dance dance, WallSequence sequence, int number) {
-    Optional<Foot> foot =
-        sequence.walls().stream()
-            .filter(wall -> wall.number() == number)
-            .flatMap(wall -> wall.stretches().stream())
-            .flatMap(stretch -> stretch.places().stream())
-            .findFirst()
-            .or(() -> dance.main().places().stream().findFirst())
-            .flatMap(Place::foot);
-    return foot.map(it -> ", " + it.letter() + " foot begins").orElse("");
+  private static Then nextWall(Dance dance, WallSequence sequence, Wall wall, WallEvent event) {
+    Optional<WallEvent> next =
+        wall.events().stream().dropWhile(other -> !other.equals(event)).skip(1).findFirst();
+    int number = wall.number() + 1;
+    return next.isPresent() && next.get().startCount() == event.startCount() + event.counts()
+        ? new Then.StraightInto(next.get().id())
+        : new Then.FromTheTop(number, event.to(), firstFoot(dance, sequence, number));
+  }
+
+  private static Optional<Foot> firstFoot(Dance dance, WallSequence sequence, int number) {
+    return sequence.walls().stream()
+        .filter(wall -> wall.number() == number)
+        .flatMap(wall -> wall.stretches().stream())
+        .flatMap(stretch -> stretch.places().stream())
+        .findFirst()
+        .or(() -> dance.main().places().stream().findFirst())
+        .flatMap(Place::foot);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Facing;
 import ulnaawl.music.Count;
@@ -11,9 +12,8 @@ import ulnaawl.music.Count;
 /**
  * A section as it is really danced on a wall, or a tag, bridge, repeated section or ending.
  *
- * @param what as a person names it: {@code section 3}, {@code the tag Lull}
+ * @param event the exception that put it in; empty for a section of the wall
  * @param section number of the section; 0 outside the sections
- * @param special whether it is put in: a tag, bridge, repeat or ending
  * @param start counts of the wall before it
  * @param counts its length, up to a restart
  * @param startFacing on the room clock
@@ -21,9 +21,8 @@ import ulnaawl.music.Count;
  * @param figures in order of time
  */
 public record DancedSection(
-    String what,
+    Optional<EventId> event,
     int section,
-    boolean special,
     int start,
     int counts,
     Facing startFacing,
@@ -32,6 +31,11 @@ public record DancedSection(
 
   public DancedSection {
     figures = List.copyOf(figures);
+  }
+
+  /** Whether it is put in: a tag, bridge, repeat or ending. */
+  public boolean isPutIn() {
+    return event.isPresent();
   }
 
   /**
@@ -56,7 +60,7 @@ public record DancedSection(
 
     /** What is called for it. */
     public String call() {
-      return first().place().call();
+      return first().place().call().words();
     }
   }
 
@@ -68,7 +72,7 @@ public record DancedSection(
     Map<Group, List<Moment>> groups = new LinkedHashMap<>();
     int section = 0;
     for (Moment moment : Moment.of(wall)) {
-      boolean put = isPutIn(wall, moment.stretch());
+      boolean put = moment.stretch().event().isPresent();
       // The changed steps of a restart have no section of their own; they stay in the one before.
       section = !put && moment.place().section() == 0 ? section : moment.place().section();
       Group group = new Group(moment.stretch(), put ? 0 : section);
@@ -85,7 +89,7 @@ public record DancedSection(
           i + 1 < order.size()
               ? Math.max(start, order.get(i + 1).getValue().getFirst().wallCount() - 1)
               : wall.counts() + wall.tagCounts();
-      DancedSection one = of(wall, group, moments, start, end - start, facing);
+      DancedSection one = of(group, moments, start, end - start, facing);
       sections.add(one);
       facing = one.endFacing();
       start = end;
@@ -94,21 +98,16 @@ public record DancedSection(
   }
 
   private static DancedSection of(
-      Wall wall, Group group, List<Moment> moments, int start, int counts, Facing facing) {
-    boolean put = isPutIn(wall, group.stretch());
+      Group group, List<Moment> moments, int start, int counts, Facing facing) {
+    boolean put = group.stretch().event().isPresent();
     return new DancedSection(
-        put ? group.stretch().what() : "section " + group.section(),
+        group.stretch().event(),
         group.section(),
-        put,
         start,
         counts,
         facing,
         moments.getLast().facing(),
         figures(moments, facing, put ? 0 : start));
-  }
-
-  private static boolean isPutIn(Wall wall, Stretch stretch) {
-    return !stretch.what().equals("wall " + wall.number());
   }
 
   private static List<Figure> figures(List<Moment> moments, Facing before, int start) {

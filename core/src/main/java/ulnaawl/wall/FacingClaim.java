@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
 
@@ -51,7 +50,7 @@ public record FacingClaim(What what, int wall, Facing facing) {
    *
    * @param why the sum that leads there, wall by wall, or what speaks against it
    */
-  public record Answer(Truth truth, List<String> why) {
+  public record Answer(Truth truth, List<ClaimReason> why) {
     public Answer {
       why = List.copyOf(why);
     }
@@ -66,11 +65,8 @@ public record FacingClaim(What what, int wall, Facing facing) {
     }
     WallSequence other = walls(dance, !optional);
     if (facingIn(other).filter(facing::equals).isPresent()) {
-      List<String> why = new ArrayList<>();
-      why.add(
-          optional
-              ? "Only where the optional ones are left out:"
-              : "Only where the optional ones are danced:");
+      List<ClaimReason> why = new ArrayList<>();
+      why.add(new ClaimReason.OnlyOptional(!optional));
       why.addAll(sum(other));
       return new Answer(Truth.WITH_OPTIONAL, why);
     }
@@ -108,104 +104,73 @@ public record FacingClaim(What what, int wall, Facing facing) {
   }
 
   /** The sum up to the wall: where each starts and what turns it on. */
-  private List<String> sum(WallSequence sequence) {
-    List<String> lines = new ArrayList<>();
+  private List<ClaimReason> sum(WallSequence sequence) {
+    List<ClaimReason> lines = new ArrayList<>();
     for (Wall one : sequence.walls()) {
       if (one.number() > wall) {
         break;
       }
-      boolean asked = one.number() == wall;
-      String start = "Wall " + one.number() + " starts at " + one.startFacing().clock();
-      if (asked && what == What.START) {
-        lines.add(start + ".");
-      } else {
-        lines.add(
-            start
-                + ", "
-                + one.counts()
-                + " counts lead to "
-                + one.endFacing().clock()
-                + specials(one)
-                + ".");
-      }
+      boolean asked = one.number() == wall && what == What.START;
+      lines.add(
+          asked
+              ? new ClaimReason.Starts(one.number(), one.startFacing())
+              : new ClaimReason.Leads(
+                  one.number(), one.startFacing(), one.counts(), one.endFacing(), specials(one)));
     }
     return lines;
   }
 
-  private static String specials(Wall wall) {
+  private static List<ClaimReason.Event> specials(Wall wall) {
     return wall.events().stream()
-        .map(event ->
-            event.kind() == WallEvent.Kind.TAG && !event.from().equals(event.to())
-                ? "; " + event.label() + " leads to " + event.to().clock()
-                : "; " + event.label())
-        .collect(Collectors.joining());
+        .map(event -> {
+          boolean turns = event.kind() == WallEvent.Kind.TAG && !event.from().equals(event.to());
+          return new ClaimReason.Event(
+              event.id(), turns ? Optional.of(event.to()) : Optional.empty());
+        })
+        .toList();
   }
 
-  private List<String> against(Dance dance, WallSequence sequence, Optional<Facing> computed) {
-    List<String> why = new ArrayList<>();
+  private List<ClaimReason> against(Dance dance, WallSequence sequence, Optional<Facing> computed) {
+    List<ClaimReason> why = new ArrayList<>();
     if (at(sequence, wall).isEmpty()) {
-      why.add("The dance has only " + sequence.walls().size() + " walls.");
+      why.add(new ClaimReason.OnlySoManyWalls(sequence.walls().size()));
       return why;
     }
     if (computed.isEmpty()) {
       WallEvent.Kind kind = what == What.TAG ? WallEvent.Kind.TAG : WallEvent.Kind.RESTART;
-      String noun = kind == WallEvent.Kind.TAG ? "tag" : "restart";
-      List<String> there =
+      List<ClaimReason.Where> elsewhere =
           sequence.walls().stream()
-              .filter(it -> event(it, kind).isPresent())
-              .map(it -> "wall " + it.number() + " at " + event(it, kind).orElseThrow().clock())
+              .flatMap(it ->
+                  event(it, kind).stream()
+                      .map(facing -> new ClaimReason.Where(it.number(), facing)))
               .toList();
-      why.add(
-          "Wall "
-              + wall
-              + " has no "
-              + noun
-              + (there.isEmpty()
-                  ? ", and no other wall has."
-                  : "; there is one on " + String.join(", ", there) + "."));
+      why.add(new ClaimReason.NoneOn(wall, kind, elsewhere));
       return why;
     }
-    String verb =
-        switch (what) {
-          case START -> "starts at ";
-          case END -> "ends at ";
-          case RESTART -> "restarts facing ";
-          case TAG -> "is followed by a tag facing ";
-        };
-    why.add("Wall " + wall + " " + verb + computed.get().clock() + ", not " + facing.clock() + ".");
+    why.add(new ClaimReason.FacesOtherwise(what, wall, computed.get(), facing));
     if (what == What.START) {
-      why.add(whoStartsThere(dance, sequence));
+      List<Integer> there = sequence.startingAt(facing);
+      why.add(
+          new ClaimReason.StartThere(
+              facing, there.stream().limit(SHOWN).toList(), there.size() > SHOWN));
+      if (!there.isEmpty()) {
+        alternating(dance, sequence).ifPresent(why::add);
+      }
     }
     why.addAll(sum(sequence));
     return why;
   }
 
-  private String whoStartsThere(Dance dance, WallSequence sequence) {
-    List<Integer> there = sequence.startingAt(facing);
-    if (there.isEmpty()) {
-      return "No wall of this dance starts at " + facing.clock() + ".";
-    }
-    String list =
-        there.stream().limit(SHOWN).map(String::valueOf).collect(Collectors.joining(", "))
-            + (there.size() > SHOWN ? " …" : "");
-    String parity = parity(dance, sequence);
-    return "Walls that start at " + facing.clock() + ": " + list + "." + parity;
-  }
-
   /** A two-wall dance keeps odd and even apart until something breaks its ring. */
-  private String parity(Dance dance, WallSequence sequence) {
+  private Optional<ClaimReason> alternating(Dance dance, WallSequence sequence) {
     WallRing ring = WallRing.of(dance, sequence);
-    if (ring.rotation() != WallRing.Rotation.HALF) {
-      return "";
+    Optional<Integer> firstBreak = ring.breaks().stream().findFirst();
+    boolean broken = firstBreak.isPresent() && wall > firstBreak.get();
+    if (ring.rotation() != WallRing.Rotation.HALF || broken) {
+      return Optional.empty();
     }
-    int firstBreak =
-        ring.breaks().isEmpty() ? SequenceRequest.MOST_WALLS : ring.breaks().getFirst();
-    if (wall > firstBreak) {
-      return "";
-    }
-    String until = ring.breaks().isEmpty() ? "" : " up to wall " + firstBreak;
-    return wall % 2 == 1
-        ? " Every odd wall" + until + " starts at 12."
-        : " Every even wall" + until + " starts at 6.";
+    boolean odd = wall % 2 == 1;
+    Facing start = odd ? Facing.FRONT : Facing.FRONT.plus(dance.main().turn());
+    return Optional.of(new ClaimReason.Alternating(odd, firstBreak, start));
   }
 }

@@ -20,6 +20,11 @@ import ulnaawl.music.Count;
 public record Moment(
     int wall, Stretch stretch, Place place, Count at, int wallCount, Facing facing) {
 
+  /** Ticks from the start of its wall, twelve to a count; 0 on the wall's first count. */
+  public int tickIn(Wall own) {
+    return at.ticks() - (own.startCount() + 1) * Count.TICKS;
+  }
+
   /** All moments of a wall and the tags after it, in order of time. */
   public static List<Moment> of(Wall wall) {
     List<Moment> moments = new ArrayList<>();

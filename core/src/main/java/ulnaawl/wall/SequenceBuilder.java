@@ -81,7 +81,7 @@ final class SequenceBuilder {
       } else if (extra.isPresent() && !walls.isEmpty()) {
         List<WallEvent> events = new ArrayList<>(walls.getLast().events());
         List<Stretch> stretches = new ArrayList<>(walls.getLast().stretches());
-        addTag(extra.get(), false, name.span(), events, stretches);
+        addTag(walls.size(), extra.get(), false, name.span(), events, stretches);
         walls.set(walls.size() - 1, withTag(walls.getLast(), events, stretches));
       }
     }
@@ -116,8 +116,7 @@ final class SequenceBuilder {
       Facing to = from.plus(insert.stretch().turn());
       events.add(
           new WallEvent(
-              insert.kind(),
-              insert.name(),
+              insert.id(),
               insert.after(),
               insert.stretch().counts(),
               from,
@@ -138,8 +137,7 @@ final class SequenceBuilder {
         .ifPresent(restart ->
             events.add(
                 new WallEvent(
-                    WallEvent.Kind.RESTART,
-                    "",
+                    new EventId.Restart(restart.after().value()),
                     restart.after().value(),
                     0,
                     endFacing,
@@ -153,7 +151,8 @@ final class SequenceBuilder {
           && tag.walls().stream().anyMatch(wall -> wall.value() == number)) {
         dance
             .extra(tag.tag().value())
-            .ifPresent(passage -> addTag(passage, tag.optional(), tag.span(), events, stretches));
+            .ifPresent(
+                passage -> addTag(number, passage, tag.optional(), tag.span(), events, stretches));
       }
     }
     walls.add(
@@ -170,28 +169,20 @@ final class SequenceBuilder {
   }
 
   private void addTag(
+      int wall,
       Passage tag,
       boolean optional,
       SourceSpan cause,
       List<WallEvent> events,
       List<Stretch> stretches) {
-    Stretch stretch = WallPlan.whole("the tag " + tag.name(), tag, cause);
+    EventId id = new EventId.Tag(tag.name());
+    Stretch stretch = WallPlan.whole(wall, id, tag, cause);
     Facing from = facing;
     int startCount = counts;
     facing = facing.plus(stretch.turn());
     counts += stretch.counts();
     stretches.add(stretch);
-    events.add(
-        new WallEvent(
-            WallEvent.Kind.TAG,
-            tag.name(),
-            0,
-            stretch.counts(),
-            from,
-            facing,
-            optional,
-            startCount,
-            cause));
+    events.add(new WallEvent(id, 0, stretch.counts(), from, facing, optional, startCount, cause));
   }
 
   private static int countsOf(List<Stretch> stretches) {
@@ -206,7 +197,8 @@ final class SequenceBuilder {
       Passage part, WallPlan plan, int from, int to, int number, SourceSpan cause) {
     List<Place> places = plan.places(part, from, to);
     return new Stretch(
-        "wall " + number,
+        number,
+        Optional.empty(),
         Math.max(0, to - from),
         places.isEmpty() ? part.weightAfter(from) : places.getFirst().before(),
         places.isEmpty() ? part.weightAfter(from) : places.getLast().after(),

@@ -1,6 +1,7 @@
 package ulnaawl.wall;
 
 import java.util.List;
+import java.util.Optional;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
@@ -9,7 +10,8 @@ import ulnaawl.text.SourceSpan;
 /**
  * Places that are danced in one go: counts of a part, or a whole tag, bridge or ending.
  *
- * @param what how to name it to a person: "wall 3", "the tag Lull"
+ * @param wall number of the wall that it belongs to; that before it for a tag
+ * @param event the exception that put it in; empty for counts of the wall itself
  * @param counts its length in whole counts
  * @param startWeight the weight that it is written for
  * @param endWeight the weight it leaves
@@ -18,7 +20,8 @@ import ulnaawl.text.SourceSpan;
  * @param cause the line of text that put it here
  */
 public record Stretch(
-    String what,
+    int wall,
+    Optional<EventId> event,
     int counts,
     Weight startWeight,
     Weight endWeight,

@@ -4,11 +4,9 @@ import ulnaawl.floor.Facing;
 import ulnaawl.text.SourceSpan;
 
 /**
- * Something special on a wall, on the room clock.
+ * An exception on a wall, on the room clock.
  *
- * @param kind what it is
- * @param name name of the tag, bridge or ending; the section's number for a repeat; empty for a
- *     restart
+ * @param id which exception it is
  * @param after counts of the part that are danced before it
  * @param counts extra counts that it adds; 0 for a restart
  * @param from facing when it begins
@@ -19,8 +17,7 @@ import ulnaawl.text.SourceSpan;
  * @param span the line of the phrasing
  */
 public record WallEvent(
-    Kind kind,
-    String name,
+    EventId id,
     int after,
     int counts,
     Facing from,
@@ -38,14 +35,7 @@ public record WallEvent(
     ENDING
   }
 
-  /** As the sheet says it: {@code restart after 16}, {@code tag Lull}. */
-  public String label() {
-    return switch (kind) {
-      case RESTART -> "restart after " + after;
-      case TAG -> "tag " + name;
-      case BRIDGE -> "bridge " + name + " after " + after;
-      case REPEAT -> "repeat section " + name;
-      case ENDING -> "ending " + name + " after " + after;
-    };
+  public Kind kind() {
+    return id.kind();
   }
 }

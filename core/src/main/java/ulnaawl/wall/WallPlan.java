@@ -34,7 +34,7 @@ record WallPlan(
     List<Place> changed) {
 
   /** A bridge, a repeated section or an ending, after so many counts of the part. */
-  record Insert(WallEvent.Kind kind, String name, int after, Stretch stretch) {}
+  record Insert(EventId id, int after, Stretch stretch) {}
 
   static WallPlan of(Dance dance, int wall, Passage part, boolean optional) {
     List<Insert> inserts = new ArrayList<>();
@@ -61,11 +61,15 @@ record WallPlan(
                 .ifPresent(extra ->
                     inserts.add(
                         new Insert(
-                            WallEvent.Kind.BRIDGE,
-                            extra.name(),
+                            new EventId.Bridge(extra.name(), found.after().value()),
                             found.after().value(),
-                            whole("the bridge " + extra.name(), extra, found.span()))));
-        case RepeatPhrase found when on(found.walls(), wall) -> addRepeat(part, found, inserts);
+                            whole(
+                                wall,
+                                new EventId.Bridge(extra.name(), found.after().value()),
+                                extra,
+                                found.span()))));
+        case RepeatPhrase found when on(found.walls(), wall) ->
+            addRepeat(wall, part, found, inserts);
         default -> {
           // Tags come between walls, and the order above them.
         }
@@ -79,12 +83,8 @@ record WallPlan(
     inserts.sort(Comparator.comparingInt(Insert::after));
     ending.ifPresent(found -> {
       Passage extra = dance.extra(found.ending().value()).orElseThrow();
-      inserts.add(
-          new Insert(
-              WallEvent.Kind.ENDING,
-              extra.name(),
-              found.after().value(),
-              whole("the ending " + extra.name(), extra, found.span())));
+      EventId id = new EventId.Ending(extra.name(), found.after().value());
+      inserts.add(new Insert(id, found.after().value(), whole(wall, id, extra, found.span())));
     });
     List<Place> changed =
         restart.map(found -> dance.changes().getOrDefault(found, List.of())).orElse(List.of());
@@ -109,9 +109,10 @@ record WallPlan(
     return result;
   }
 
-  static Stretch whole(String what, Passage passage, SourceSpan cause) {
+  static Stretch whole(int wall, EventId id, Passage passage, SourceSpan cause) {
     return new Stretch(
-        what,
+        wall,
+        Optional.of(id),
         passage.counts(),
         passage.startWeight(),
         passage.endWeight(),
@@ -124,17 +125,18 @@ record WallPlan(
     return walls.stream().anyMatch(stated -> stated.value() == wall);
   }
 
-  private static void addRepeat(Passage part, RepeatPhrase repeat, List<Insert> inserts) {
+  private static void addRepeat(int wall, Passage part, RepeatPhrase repeat, List<Insert> inserts) {
     for (Section section : part.sections()) {
       if (section.number() == repeat.section().value()) {
         for (int time = 1; time < repeat.times(); time++) {
+          EventId id = new EventId.Repeat(section.number());
           inserts.add(
               new Insert(
-                  WallEvent.Kind.REPEAT,
-                  String.valueOf(section.number()),
+                  id,
                   section.end(),
                   new Stretch(
-                      "section " + section.number() + " again",
+                      wall,
+                      Optional.of(id),
                       section.counts(),
                       section.startWeight(),
                       section.endWeight(),

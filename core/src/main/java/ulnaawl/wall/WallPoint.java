@@ -68,7 +68,7 @@ public record WallPoint(int wall, int count, int section, int sectionCount, Stri
       if (moment.at().number() > number) {
         break;
       }
-      during = moment.place().call();
+      during = moment.place().call().words();
     }
     return during;
   }

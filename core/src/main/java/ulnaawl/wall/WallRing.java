@@ -32,25 +32,15 @@ public record WallRing(List<Stop> stops, Rotation rotation, List<Integer> breaks
   /** How a plain wall turns. */
   public enum Rotation {
     /** Every wall starts alike. */
-    NONE("every wall starts alike"),
+    NONE,
     /** Front and back in turn. */
-    HALF("front and back in turn"),
+    HALF,
     /** A quarter to the right each: 12, 3, 6, 9. */
-    CLOCKWISE("clockwise"),
+    CLOCKWISE,
     /** A quarter to the left each: 12, 9, 6, 3. */
-    ANTICLOCKWISE("anticlockwise"),
+    ANTICLOCKWISE,
     /** Parts in a written order, or turns to a corner. */
-    OWN("in an order of its own");
-
-    private final String words;
-
-    Rotation(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    OWN;
 
     static Rotation of(Dance dance) {
       if (dance.isPhrased()) {

@@ -16,7 +16,7 @@ import ulnaawl.floor.Facing;
  * @param candidates the most likely first
  * @param dropped what had to be left out of account because nothing fits it all; empty otherwise
  */
-public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
+public record WhereAreWe(List<Candidate> candidates, Optional<Clue> dropped) {
 
   /**
    * How far a guess of "about two minutes in" is off, as a standard deviation in milliseconds: a
@@ -26,6 +26,14 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
 
   public WhereAreWe {
     candidates = List.copyOf(candidates);
+  }
+
+  /** Something that was said and had to be left out of account. */
+  public enum Clue {
+    COUNT,
+    SECTION_AND_COUNT,
+    FACING,
+    FIGURE
   }
 
   /**
@@ -52,7 +60,8 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
    * @param to the last count that fits, the same or later
    * @param beginsMillis when that first count comes in the song, where the tempo is known
    * @param percent how likely it is among all that fit, 0 to 100
-   * @param why the reason in words
+   * @param secondsOff how far the guessed time is from it, in whole seconds; empty where no time
+   *     was guessed or none is known
    */
   public record Candidate(
       Wall wall,
@@ -60,7 +69,7 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
       WallPoint to,
       OptionalLong beginsMillis,
       int percent,
-      String why) {}
+      OptionalInt secondsOff) {}
 
   /** A count of the song with everything that can be seen on it. */
   private record Sight(
@@ -87,7 +96,7 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
     WallSequence sequence = WallSequence.of(dance, request);
     List<Sight> all = sights(dance, sequence);
     List<Sight> fitting = all.stream().filter(fits(seen)).toList();
-    Optional<String> dropped = Optional.empty();
+    Optional<Clue> dropped = Optional.empty();
     if (fitting.isEmpty()) {
       for (Relaxed relaxed : Relaxed.of(seen)) {
         fitting = all.stream().filter(fits(relaxed.seen())).toList();
@@ -102,18 +111,18 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
   }
 
   /** What is asked with one thing left out, the least certain first. */
-  private record Relaxed(String what, Seen seen) {
+  private record Relaxed(Clue what, Seen seen) {
     static List<Relaxed> of(Seen seen) {
       OptionalInt none = OptionalInt.empty();
       return List.of(
           new Relaxed(
-              "the count",
+              Clue.COUNT,
               new Seen(seen.facing(), seen.section(), none, seen.figure(), seen.songMillis())),
           new Relaxed(
-              "the section and the count",
+              Clue.SECTION_AND_COUNT,
               new Seen(seen.facing(), none, none, seen.figure(), seen.songMillis())),
           new Relaxed(
-              "the facing",
+              Clue.FACING,
               new Seen(
                   Optional.empty(),
                   seen.section(),
@@ -121,7 +130,7 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
                   seen.figure(),
                   seen.songMillis())),
           new Relaxed(
-              "the figure",
+              Clue.FIGURE,
               new Seen(
                   seen.facing(),
                   seen.section(),
@@ -184,7 +193,7 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
               last.point(),
               begins,
               percent,
-              why(first, seen, begins, off(own, seen, clock))));
+              secondsOff(seen, begins, off(own, seen, clock))));
     }
     candidates.sort(
         Comparator.comparingInt((Candidate it) -> -it.percent())
@@ -229,14 +238,9 @@ public record WhereAreWe(List<Candidate> candidates, Optional<String> dropped) {
     return last;
   }
 
-  private static String why(Sight first, Seen seen, OptionalLong begins, long off) {
-    String starts =
-        "Wall " + first.wall().number() + " starts facing " + first.wall().startFacing().clock();
-    if (seen.songMillis().isEmpty() || begins.isEmpty()) {
-      return starts + ".";
-    }
-    long seconds = Math.round(off / 1000.0);
-    String time = seconds == 0 ? "the time fits" : "the time is " + seconds + " s off";
-    return starts + "; " + time + ".";
+  private static OptionalInt secondsOff(Seen seen, OptionalLong begins, long off) {
+    return seen.songMillis().isEmpty() || begins.isEmpty()
+        ? OptionalInt.empty()
+        : OptionalInt.of((int) Math.round(off / 1000.0));
   }
 }

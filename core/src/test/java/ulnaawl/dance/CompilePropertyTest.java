@@ -10,8 +10,8 @@ import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
 import ulnaawl.figure.FigureBook;
-import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Weight;
 
 /** What must hold for every run of figures. */
@@ -26,7 +26,7 @@ public class CompilePropertyTest {
           Compilation compiled = DanceCompiler.compile(text, FigureBook.standard());
           assertEquals(compiled.diagnostics(), List.of(), text);
           Weight weight = compiled.dance().startWeight();
-          Facing facing = Facing.FRONT;
+          RelativeFacing facing = RelativeFacing.START;
           for (Place place : compiled.dance().main().places()) {
             assertEquals(place.before(), weight, text);
             assertTrue(Dances.keepsTheRule(place), text);

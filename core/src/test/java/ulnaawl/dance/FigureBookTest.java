@@ -3,8 +3,10 @@ package ulnaawl.dance;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
@@ -32,7 +34,15 @@ public class FigureBookTest {
 
   @Test
   public void isLarge() {
-    assertTrue(BOOK.figures().size() >= 120, "120 names besides synonyms");
+    // Counted in the book's files: one that gets lost in reading is missed here.
+    assertEquals(BOOK.figures().size(), 169);
+    Set<String> names = new HashSet<>();
+    for (Figure figure : BOOK.figures()) {
+      for (String name : figure.names()) {
+        assertTrue(names.add(name), name + " means two figures");
+      }
+    }
+    assertEquals(names.size(), 268, "with all synonyms");
   }
 
   @Test(dataProvider = "figures")
@@ -180,7 +190,8 @@ public class FigureBookTest {
     Compilation compiled =
         DanceCompiler.compile("title: O\nstart: weight L\nsection\n1-3  our stomp R\n", ours);
     assertEquals(compiled.diagnostics(), List.of());
-    assertEquals(compiled.dance().main().places().getFirst().call(), "millbrook stomp right");
+    assertEquals(
+        compiled.dance().main().places().getFirst().call().words(), "millbrook stomp right");
   }
 
   @DataProvider

@@ -8,7 +8,9 @@ import ulnaawl.Dances;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.Weight;
 import ulnaawl.level.LevelMeasure;
+import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
+import ulnaawl.wall.EventId;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallSequence;
 
@@ -26,7 +28,7 @@ public class WorkedExampleTest {
   public void saysThatItsRestartLeavesTheWrongFootFree() {
     List<Diagnostic> found = Dances.faults(FIRST);
     assertEquals(found.size(), 1, found.toString());
-    assertEquals(found.getFirst().code(), "join-weight");
+    assertEquals(found.getFirst().code(), Code.JOIN_WEIGHT);
     assertEquals(
         FIRST.substring(found.getFirst().span().start(), found.getFirst().span().end()),
         "wall 5: restart after 16");
@@ -64,7 +66,7 @@ public class WorkedExampleTest {
     // Four walls of a quarter left lead back to 12; the tag does not turn.
     assertEquals(five.startFacing().clock() + " " + five.endFacing().clock(), "12 12");
     assertEquals(five.counts(), 16);
-    assertEquals(five.events().getFirst().label(), "restart after 16");
+    assertEquals(five.events().getFirst().id(), new EventId.Restart(16));
   }
 
   @Test

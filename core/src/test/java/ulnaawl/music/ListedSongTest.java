@@ -71,12 +71,12 @@ public class ListedSongTest {
     assertEquals(half.key(), song.key());
   }
 
-  private static SongWords words(String... fields) {
+  private static SongEntry words(String... fields) {
     Map<SongField, String> words = new EnumMap<>(SongField.class);
     for (int i = 0; i < fields.length; i += 2) {
       words.put(SongField.named(fields[i]).orElseThrow(), fields[i + 1]);
     }
-    return new SongWords(words);
+    return new SongEntry(words);
   }
 
   /** What people write, and what is meant: commas, hours, words. */
@@ -108,12 +108,12 @@ public class ListedSongTest {
     assertEquals(song.intro(), OptionalInt.of(0));
     assertEquals(song.meter(), Meter.THREE);
     assertTrue(song.explicitWords());
-    assertEquals(SongWords.of(song).read().song(), Optional.of(song));
+    assertEquals(SongEntry.of(song).read().song(), Optional.of(song));
   }
 
   @Test
   public void everyFaultIsToldAtOnceWithItsField() {
-    List<SongWords.Fault> faults =
+    List<SongEntry.Fault> faults =
         words(
                 "bpm",
                 "19",
@@ -132,7 +132,7 @@ public class ListedSongTest {
             .read()
             .faults();
     assertEquals(
-        faults.stream().map(SongWords.Fault::field).toList(),
+        faults.stream().map(SongEntry.Fault::field).toList(),
         List.of(
             SongField.TITLE,
             SongField.BPM,

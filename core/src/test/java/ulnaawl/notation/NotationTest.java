@@ -3,15 +3,54 @@ package ulnaawl.notation;
 import static org.testng.Assert.assertEquals;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Weight;
+import ulnaawl.music.Song;
+import ulnaawl.music.Tempo;
+import ulnaawl.text.Diagnostic;
 
 /** The surface of the notation: counts, items, turns, weight, waltz, variations, phrasing. */
 public class NotationTest {
+
+  /** A song line, and what is read of it: title, artist, bpm, count rate, length, codes. */
+  @DataProvider
+  public Object[][] songs() {
+    return new Object[][] {
+      {"Lull / Ada / 112 bpm / 3:10", "Lull | Ada | 112 | 1 | 190 | "},
+      {"Lull / Ada / 180 bpm 1/2", "Lull | Ada | 180 | 1/2 | - | "},
+      {"Lull / Ada / 180 bpm 1/2 / 2:00", "Lull | Ada | 180 | 1/2 | 120 | "},
+      {"Lull / 112 bpm", "Lull | - | 112 | 1 | - | "},
+      {"Lull", "Lull | - | - | 1 | - | "},
+      {"Lull / Ada / 112 bpm slow", "Lull | Ada | 112 | 1 | - | HEADER_VALUE"},
+    };
+  }
+
+  @Test(dataProvider = "songs")
+  public void readsSongs(String line, String expected) {
+    String text =
+        "title: Line\nsong: " + line + "\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n";
+    Song song = Dances.check(text).dance().headers().songs().getFirst().value();
+    assertEquals(
+        String.join(
+            " | ",
+            song.title(),
+            song.artist().orElse("-"),
+            song.bpm().map(Tempo::label).orElse("-"),
+            song.rate().label(),
+            song.lengthSeconds().isPresent()
+                ? String.valueOf(song.lengthSeconds().getAsInt())
+                : "-",
+            Dances.check(text).diagnostics().stream()
+                .filter(Diagnostic::isError)
+                .map(it -> it.code().name())
+                .collect(Collectors.joining(" "))),
+        expected);
+  }
 
   /** Counts, items, then one word a place: count, foot, weight after, facing after. */
   @DataProvider

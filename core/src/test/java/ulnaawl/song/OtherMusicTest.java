@@ -41,7 +41,9 @@ public class OtherMusicTest {
     assertEquals(half.countsPerMinute(), Tempo.ofBpm(92));
     assertEquals(half.use(), MusicMatch.Use.PRACTISE);
     assertEquals(half.percentOfOwn(), OptionalInt.of(82));
-    assertTrue(half.reasons().stream().anyMatch(it -> it.contains("half its beats")));
+    assertTrue(
+        half.reasons()
+            .contains(new MusicMatch.Scored(new MatchReason.CountedAs(CountRate.HALF), -6)));
     assertEquals(match(LANTERNS, 57).orElseThrow().rate(), CountRate.DOUBLE);
   }
 

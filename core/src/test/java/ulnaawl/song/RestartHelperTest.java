@@ -18,9 +18,13 @@ import ulnaawl.floor.Weight;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.words.SongSpeech;
+import ulnaawl.words.Speech;
 
 /** Restarts and tags that keep the walls on the phrases of a song. */
 public class RestartHelperTest {
+
+  private static final SongSpeech SPEECH = Speech.english().songs();
 
   private static final SequenceRequest PLAIN =
       new SequenceRequest(Optional.empty(), OptionalInt.empty(), false);
@@ -50,7 +54,8 @@ public class RestartHelperTest {
     RestartHelper.Plan plan = advice.plans().getFirst();
     assertTrue(plan.fit().isWhole(), plan.toString());
     assertEquals(plan.exceptions().size(), 1);
-    assertEquals(plan.exceptions().getFirst().words(), "wall 3: restart after 16, facing 6");
+    assertEquals(
+        SPEECH.exception(plan.exceptions().getFirst()), "wall 3: restart after 16, facing 6");
   }
 
   /** By hand: 4 counts over after the first wall are a tag, and the dance has one of 4. */
@@ -59,7 +64,8 @@ public class RestartHelperTest {
     RestartHelper.Advice advice = advise(Dances.paperLanterns(), "36 32 32 32");
     RestartHelper.Plan plan = advice.plans().getFirst();
     assertTrue(plan.fit().isWhole());
-    assertEquals(plan.exceptions().getFirst().words(), "after wall 1: tag Lull, facing 9");
+    assertEquals(
+        SPEECH.exception(plan.exceptions().getFirst()), "after wall 1: tag Lull, facing 9");
   }
 
   /** As written the tag after wall 2 and the restart on wall 5 keep to these phrases already. */

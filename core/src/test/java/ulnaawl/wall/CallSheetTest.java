@@ -14,9 +14,13 @@ import ulnaawl.floor.Facing;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
+import ulnaawl.words.Speech;
+import ulnaawl.words.WallSpeech;
 
 /** Clock times, fits and calls, each worked out by hand. */
 public class CallSheetTest {
+
+  private static final WallSpeech SPEECH = Speech.english().walls();
 
   private static final Dance LANTERNS = Dances.dance(Dances.paperLanterns());
 
@@ -67,7 +71,7 @@ public class CallSheetTest {
         sheet.lines().stream().flatMap(line -> line.calls().stream()).toList();
     assertEquals(calls.size(), 2);
     CallSheet.Call tag = calls.get(0);
-    assertEquals(tag.words(), "Tag Lull");
+    assertEquals(SPEECH.call(tag.what()), "Tag Lull");
     assertEquals(tag.point().wall(), 2);
     assertEquals(tag.point().count(), 31);
     assertEquals(tag.point().section(), 4);
@@ -75,18 +79,21 @@ public class CallSheetTest {
     assertEquals(tag.callMillis(), OptionalLong.of(41_786));
     assertEquals(tag.begins(), OptionalLong.of(42_857));
     assertEquals(tag.facing().clock(), "6");
-    assertEquals(tag.steps(), List.of("1-4 sway right left right left"));
-    assertEquals(tag.then(), "Wall 3 from the top, facing 6, R foot begins");
+    assertEquals(
+        tag.steps().stream().map(SPEECH::steps).toList(),
+        List.of("1-4 sway right left right left"));
+    assertEquals(SPEECH.then(tag.then()), "Wall 3 from the top, facing 6, R foot begins");
     CallSheet.Call restart = calls.get(1);
-    assertEquals(restart.words(), "Change and restart");
+    assertEquals(SPEECH.call(restart.what()), "Change and restart");
     assertEquals(restart.point().wall(), 5);
     assertEquals(restart.point().section(), 2);
     assertEquals(restart.point().sectionCount(), 5);
     assertEquals(restart.callMillis(), OptionalLong.of(85_714));
     assertEquals(restart.begins(), OptionalLong.of(86_786));
     assertEquals(restart.facing().clock(), "12");
-    assertEquals(restart.steps(), List.of("7-8 walk back right left"));
-    assertEquals(restart.then(), "Wall 6 from the top, facing 12, R foot begins");
+    assertEquals(
+        restart.steps().stream().map(SPEECH::steps).toList(), List.of("7-8 walk back right left"));
+    assertEquals(SPEECH.then(restart.then()), "Wall 6 from the top, facing 12, R foot begins");
   }
 
   /** By hand: A A B of 8 counts each; the first change is heard on counts 15 and 16, then B. */
@@ -100,10 +107,59 @@ public class CallSheetTest {
         CallSheet.of(phrased, SequenceRequest.of(phrased)).lines().stream()
             .flatMap(line -> line.calls().stream())
             .toList();
-    assertEquals(calls.stream().map(CallSheet.Call::words).toList(), List.of("Part B", "Part A"));
+    assertEquals(
+        calls.stream().map(call -> SPEECH.call(call.what())).toList(), List.of("Part B", "Part A"));
     assertEquals(calls.getFirst().point().wall(), 2);
     assertEquals(calls.getFirst().point().sectionCount(), 7);
-    assertEquals(calls.getFirst().then(), "Wall 3 is part B, facing 12, R foot begins");
+    assertEquals(
+        SPEECH.then(calls.getFirst().then()), "Wall 3 is part B, facing 12, R foot begins");
+  }
+
+  /**
+   * By hand: a wall of 16 turns a quarter right at its end. Wall 2 starts at 3 and has 4 counts put
+   * in after 8; wall 3 starts at 6, turns to 9, and section 2 once more turns it to 12; wall 4
+   * stops after 8 for the ending. Each is called two counts before.
+   */
+  @Test
+  public void bridgesRepeatsAndEndingsAreCalled() {
+    Dance boats =
+        Dances.dance(
+            "title: Boats\nstart: weight L\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n"
+                + "section 2\n1-4  rocking chair R\n5-8  jazz box R 1/4 R\n"
+                + "tag Lull\n1-4  sway R L R L\nending Bow\n1-2  stomp R, stomp L\n"
+                + "phrasing\nwall 2: bridge Lull after 8\nwall 3: repeat section 2\n"
+                + "wall 4: ending after 8: Bow\n");
+    List<CallSheet.Call> calls =
+        CallSheet.of(boats, SequenceRequest.of(boats)).lines().stream()
+            .flatMap(line -> line.calls().stream())
+            .toList();
+    assertEquals(
+        calls.stream()
+            .map(call ->
+                SPEECH.call(call.what())
+                    + ": wall "
+                    + call.point().wall()
+                    + " section "
+                    + call.point().section()
+                    + " count "
+                    + call.point().sectionCount()
+                    + ", at "
+                    + call.facing().clock()
+                    + ". "
+                    + SPEECH.then(call.then()))
+            .toList(),
+        List.of(
+            "Bridge Lull: wall 2 section 1 count 7, at 3. Go on with wall 2",
+            "Section 2 again: wall 3 section 2 count 7, at 9. Wall 4 from the top, facing 12, R foot"
+                + " begins",
+            "Ending Bow: wall 4 section 1 count 7, at 12. Finish facing 12"));
+    assertEquals(
+        new FacingClaim(FacingClaim.What.START, 4, Facing.FRONT).check(boats, false).truth(),
+        FacingClaim.Truth.YES);
+    assertEquals(
+        new FacingClaim(FacingClaim.What.END, 3, new Facing(6)).check(boats, false).truth(),
+        FacingClaim.Truth.NO,
+        "the repeat turns on from 9");
   }
 
   /** What comes when the music is over is not called. */
@@ -114,7 +170,7 @@ public class CallSheetTest {
     assertEquals(
         sheet.lines().stream()
             .flatMap(line -> line.calls().stream())
-            .map(CallSheet.Call::words)
+            .map(call -> SPEECH.call(call.what()))
             .toList(),
         List.of("Tag Lull"));
   }

@@ -284,13 +284,13 @@ public class WallSequencePropertyTest {
       assertEquals(section.start(), danced - wall.startCount(), plan.text());
       assertEquals(section.startFacing().eighths(), at(plain, danced), plan.text());
       int first = section.figures().getFirst().counts().getFirst().number();
-      boolean goesOn = !section.special() && begun.contains(section.section());
+      boolean goesOn = !section.isPutIn() && begun.contains(section.section());
       // After a bridge inside a section its counts go on.
-      assertEquals(first > 1, goesOn, section.what() + plan.text());
+      assertEquals(first > 1, goesOn, section + plan.text());
       begun.add(section.section());
       danced += section.counts();
       assertEquals(section.endFacing().eighths(), at(plain, danced), plan.text());
-      assertEquals(section.special(), section.section() == 0);
+      assertEquals(section.isPutIn(), section.section() == 0);
       figures += section.figures().stream().mapToInt(it -> it.moments().size()).sum();
     }
     assertEquals(danced, wall.startCount() + wall.counts() + wall.tagCounts(), plan.text());

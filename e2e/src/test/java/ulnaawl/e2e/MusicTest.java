@@ -196,7 +196,7 @@ public class MusicTest extends BrowserTest {
             new FilePayload("words.txt", "text/plain", "la la".getBytes(StandardCharsets.UTF_8)));
     assertThat(page.getByText("cannot be read as sound")).isVisible();
     button(page, "Save").click();
-    assertThat(page.getByText("Saved by Oda Marsh.")).isVisible();
+    assertThat(page.getByText("Saved, version 2, by Oda Marsh.")).isVisible();
     assertThat(page.getByText("Two dances on one floor")).isVisible();
   }
 

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -43,28 +44,86 @@ public class NothingIsLostTest extends BrowserTest {
     page.navigate(at("/dances/new"));
     type(page, SOUND.replace("Sound", "Half a thought"));
     page.reload();
-    assertThat(page.getByText("This text was written here but not saved.")).isVisible();
+    assertThat(page.getByText("This was written here but not saved.")).isVisible();
     assertThat(page.locator(".cm-content")).containsText("Half a thought");
     button(page, "Go back to the saved one").click();
     assertThat(page.locator(".cm-content")).not().containsText("Half a thought");
   }
 
+  /** A dance of one's own, saved; its address. */
+  private static String keep(Page page, String text) {
+    page.navigate(at("/dances/new"));
+    type(page, text);
+    button(page, "Keep this dance").click();
+    page.waitForURL(Pattern.compile(".*/dances/\\d+"));
+    return page.url();
+  }
+
   @Test
-  public void twoInstructorsOnOneDanceAreTold() {
+  public void twoChangesOfOneDanceArePutTogether() {
+    String text = SOUND.replace("Sound", "Shared") + "5-8  vine L, touch R\n";
     Page oda = signedIn("Oda Marsh");
     Page wilma = signedIn("Wilma Otterspoor");
-    oda.navigate(at("/dances/new"));
-    type(oda, SOUND.replace("Sound", "Shared"));
-    button(oda, "Keep this dance").click();
-    oda.waitForURL(Pattern.compile(".*/dances/\\d+"));
-    wilma.navigate(oda.url());
-    type(wilma, SOUND.replace("Sound", "Shared, by Wilma"));
+    wilma.navigate(keep(oda, text));
+    type(wilma, text.replace("vine L, touch R", "vine L, stomp R"));
     button(wilma, "Save").click();
     assertThat(wilma.getByText("Saved, version 2, by Wilma Otterspoor.")).isVisible();
-    type(oda, SOUND.replace("Sound", "Shared, by Oda"));
+    type(oda, text.replace("title: Shared", "title: Shared by two"));
     button(oda, "Save").click();
-    assertThat(oda.getByText("Wilma Otterspoor has changed this dance").first()).isVisible();
-    assertThat(oda.locator(".cm-content")).containsText("Shared, by Oda");
+    Locator clash = oda.getByLabel("Two versions");
+    assertThat(clash).containsText("Wilma Otterspoor has changed this in the meantime");
+    assertThat(clash).containsText("title: Shared by two");
+    assertThat(clash).containsText("vine L, stomp R");
+    button(oda, "Put both together").click();
+    assertThat(oda.locator(".cm-content")).containsText("title: Shared by two");
+    assertThat(oda.locator(".cm-content")).containsText("vine L, stomp R");
+    button(oda, "Save").click();
+    assertThat(oda.getByText("Saved, version 3, by Oda Marsh.")).isVisible();
+    oda.getByText("History", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(oda.locator(".history ins").first()).containsText("title: Shared by two");
+    button(oda, "Bring version 1 back").click();
+    assertThat(oda.locator(".cm-content")).containsText("title: Shared");
+    assertThat(oda.locator(".cm-content")).containsText("vine L, touch R");
+    assertThat(oda.getByText("Saved, version 4, by Oda Marsh.")).isVisible();
+  }
+
+  @Test
+  public void aDraftOfAnOlderVersionIsNotPutOverANewerText() {
+    String text = SOUND.replace("Sound", "Left open");
+    Page oda = signedIn("Oda Marsh");
+    String address = keep(oda, text);
+    type(oda, text.replace("vine R, touch L", "vine R, stomp L"));
+    assertThat(oda.getByText("Not saved yet; kept on this machine.")).isVisible();
+    oda.navigate(at("/dances"));
+    Page wilma = signedIn("Wilma Otterspoor");
+    wilma.navigate(address);
+    type(wilma, text.replace("title: Left open", "title: Left ajar"));
+    button(wilma, "Save").click();
+    assertThat(wilma.getByText("Saved, version 2, by Wilma Otterspoor.")).isVisible();
+    oda.navigate(address);
+    assertThat(oda.getByLabel("Two versions")).containsText("Wilma Otterspoor has changed this");
+    assertThat(oda.locator(".cm-content")).containsText("title: Left ajar");
+    button(oda, "Go on with mine").click();
+    assertThat(oda.locator(".cm-content")).containsText("vine R, stomp L");
+    assertThat(oda.locator(".cm-content")).containsText("title: Left open");
+  }
+
+  @Test
+  public void whatWasRemovedIsBroughtBack() {
+    Page page = signedIn("Oda Marsh");
+    keep(page, SOUND.replace("Sound", "Gone and back"));
+    button(page, "Remove").click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByText("Remove", new Locator.GetByTextOptions().setExact(true))
+        .click();
+    page.waitForURL(Pattern.compile(".*/dances"));
+    page.getByText("Removed", new Page.GetByTextOptions().setExact(true)).last().click();
+    Locator row =
+        page.locator(".removed li").filter(new Locator.FilterOptions().setHasText("Gone and back"));
+    row.getByRole(AriaRole.BUTTON).click();
+    assertThat(row).hasCount(0);
+    page.getByLabel("Search the dances").fill("gone and back");
+    assertThat(page.locator(".dance")).hasCount(1);
   }
 
   @Test

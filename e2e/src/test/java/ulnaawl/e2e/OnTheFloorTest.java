@@ -43,7 +43,7 @@ public class OnTheFloorTest extends BrowserTest {
     page.navigate(at(dance(page, "Paper Lanterns") + "/run-through"));
     page.getByLabel("From wall").fill("5");
     page.keyboard().press("Tab");
-    assertThat(page.locator(".special")).containsText("restart after 16");
+    assertThat(page.locator(".event")).containsText("restart after 16");
     assertThat(page.locator(".hall .big")).hasText("12");
     button(page, "Count in").click();
     assertThat(button(page, "Clean")).isVisible();

@@ -20,7 +20,7 @@ import org.testng.annotations.Test;
 public class TeachBuilderTest extends BrowserTest {
 
   private static String teach(Page page, String title) {
-    return dance(page, title) + "/teach?group=3&minutes=30&school=pairs";
+    return dance(page, title) + "/teach?group=3&minutes=30&school=PAIRS";
   }
 
   @Test
@@ -35,12 +35,8 @@ public class TeachBuilderTest extends BrowserTest {
     Locator second = drills.nth(1);
     String before = second.locator(".times b").innerText();
     second.getByLabel("once more").click();
-    assertThat(page.locator(".total")).containsText("your own order");
-    assertThat(
-            second
-                .getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("locked")))
-        .isVisible();
+    assertThat(page.locator(".total")).containsText("our own order");
+    assertThat(second.getByRole(AriaRole.BUTTON).filter(locked())).isVisible();
     String more = "× " + (Integer.parseInt(before.replaceAll("\\D", "")) + 1);
     assertThat(second.locator(".times b")).hasText(more);
     // Other minutes: what is locked stays.
@@ -60,13 +56,52 @@ public class TeachBuilderTest extends BrowserTest {
       button(page, "Undo").click();
     }
     assertThat(drills.nth(1).locator(".times b")).hasText(before);
-    // What was put together here is still here later.
+    // What was put together is still there later.
     drills.nth(1).getByLabel("once more").click();
-    assertThat(page.locator(".total")).containsText("your own order");
+    assertThat(page.locator(".total")).containsText("our own order");
     page.navigate(at(dance(page, "Nine Umbrellas") + "/teach?group=3&minutes=30"));
-    assertThat(page.locator(".total")).containsText("your own order");
+    assertThat(page.locator(".total")).containsText("our own order");
     button(page, "Start again").click();
-    assertThat(page.locator(".total")).not().containsText("your own order");
+    assertThat(page.locator(".total")).not().containsText("our own order");
+  }
+
+  @Test
+  public void aTeachThatOneBuildsIsOpenedAndContinuedByAnother() {
+    Page tomas = signedIn("Tomas Brandl");
+    String address = dance(tomas, "Copper Sky") + "/teach?group=2&minutes=25";
+    tomas.navigate(at(address + "&school=SECTIONS"));
+    Locator first = tomas.locator(".drill").first();
+    String before = first.locator(".times b").innerText();
+    first.getByLabel("once more").click();
+    assertThat(tomas.getByText("Saved for every colleague, last by Tomas Brandl")).isVisible();
+    String more = "× " + (Integer.parseInt(before.replaceAll("\\D", "")) + 1);
+
+    // On another machine, without the school in the address.
+    Page ines = signedIn("Ines Kallas");
+    ines.navigate(at(address));
+    assertThat(ines.locator(".total")).containsText("our own order");
+    assertThat(ines.locator(".drill").first().locator(".times b")).hasText(more);
+    ines.locator(".drill .what").last().click();
+    button(ines, "Take out").click();
+    assertThat(ines.getByText("Saved for every colleague, last by Ines Kallas")).isVisible();
+    String left = ines.locator(".drill").last().locator(".what").innerText();
+
+    // The first one does not know of it yet: both versions are shown, and both changes stay.
+    first.getByLabel("once more").click();
+    Locator clash = tomas.getByLabel("Two versions");
+    assertThat(clash).containsText("Ines Kallas has changed this in the meantime");
+    button(tomas, "Put both together").click();
+    assertThat(clash).hasCount(0);
+    assertThat(tomas.locator(".drill").last().locator(".what")).hasText(left);
+    assertThat(first.getByRole(AriaRole.BUTTON).filter(locked())).isVisible();
+    assertThat(tomas.getByText("Saved for every colleague, last by Tomas Brandl")).isVisible();
+    ines.navigate(at(address));
+    assertThat(ines.locator(".drill").last().locator(".what")).hasText(left);
+    assertThat(ines.getByText("last by Tomas Brandl")).isVisible();
+  }
+
+  private static Locator.FilterOptions locked() {
+    return new Locator.FilterOptions().setHasText("locked");
   }
 
   @Test
@@ -78,7 +113,7 @@ public class TeachBuilderTest extends BrowserTest {
     Locator.DragToOptions byTheTime = new Locator.DragToOptions().setSourcePosition(20, 40);
     drills.first().dragTo(drills.nth(2), byTheTime.setTargetPosition(20, 30));
     assertThat(drills.nth(2)).containsText("Section 1 in words");
-    assertThat(page.locator(".total")).containsText("your own order");
+    assertThat(page.locator(".total")).containsText("our own order");
     button(page, "Undo").click();
     assertThat(drills.first()).containsText("Section 1 in words");
   }

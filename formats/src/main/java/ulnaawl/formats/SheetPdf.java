@@ -1,7 +1,6 @@
 package ulnaawl.formats;
 
 import java.io.ByteArrayOutputStream;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.openpdf.text.Document;
@@ -13,6 +12,7 @@ import org.openpdf.text.pdf.PdfPCell;
 import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfWriter;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
@@ -125,13 +125,15 @@ public final class SheetPdf {
             + ", ends on "
             + section.endWeight().label());
     PdfPTable table = table(14, 68, 18);
-    for (List<Place> figure : figures(section.places())) {
+    for (DancedFigure figure : DancedFigure.of(section.places())) {
       table.addCell(cell(counts(figure), true));
-      Place first = figure.getFirst();
+      Place first = figure.first();
       table.addCell(
-          cell(first.call() + (first.note().isEmpty() ? "" : " (" + first.note() + ")"), false));
-      boolean turns = figure.stream().anyMatch(place -> !place.turn().isNone());
-      table.addCell(cell(turns ? "to " + figure.getLast().facing().clock() : "", false));
+          cell(
+              first.call().words() + (first.note().isEmpty() ? "" : " (" + first.note() + ")"),
+              false));
+      boolean turns = figure.places().stream().anyMatch(place -> !place.turn().isNone());
+      table.addCell(cell(turns ? "to " + figure.places().getLast().facing().clock() : "", false));
     }
     document.add(table);
     for (Variation option : dance.variations()) {
@@ -178,7 +180,7 @@ public final class SheetPdf {
       table.addCell(
           cell(
               wall.events().stream()
-                  .map(event -> event.label() + ", facing " + event.to().clock())
+                  .map(event -> event.id().notation() + ", facing " + event.to().clock())
                   .collect(Collectors.joining("; ")),
               false));
     }
@@ -186,24 +188,13 @@ public final class SheetPdf {
   }
 
   private static String inline(List<Place> places) {
-    return figures(places).stream()
-        .map(figure -> counts(figure) + " " + figure.getFirst().call())
+    return DancedFigure.of(places).stream()
+        .map(figure -> counts(figure) + " " + figure.call().words())
         .collect(Collectors.joining("; "));
   }
 
-  private static List<List<Place>> figures(List<Place> places) {
-    List<List<Place>> figures = new ArrayList<>();
-    for (Place place : places) {
-      if (figures.isEmpty() || figures.getLast().getFirst().run() != place.run()) {
-        figures.add(new ArrayList<>());
-      }
-      figures.getLast().add(place);
-    }
-    return figures;
-  }
-
-  private static String counts(List<Place> figure) {
-    return StepTextFormatter.counts(figure.stream().map(Place::count).toList());
+  private static String counts(DancedFigure figure) {
+    return StepTextFormatter.counts(figure.counts());
   }
 
   private void heading(String words) {

@@ -17,8 +17,8 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import ulnaawl.music.ListedSong;
+import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongField;
-import ulnaawl.music.SongWords;
 
 /**
  * The song list as comma-separated values (RFC 4180), a heading in the first line. Semicolons and
@@ -41,7 +41,7 @@ public final class SongCsv {
     try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
       printer.printRecord(Stream.of(SongField.values()).map(SongField::label).toList());
       for (ListedSong song : songs) {
-        SongWords words = SongWords.of(song);
+        SongEntry words = SongEntry.of(song);
         printer.printRecord(
             Stream.of(SongField.values()).map(words::get).map(SongCsv::guarded).toList());
       }
@@ -115,10 +115,10 @@ public final class SongCsv {
         words.put(field, unguarded(record.get(column)));
       }
     });
-    SongWords written = new SongWords(words);
-    SongWords.Read read = written.read();
+    SongEntry written = new SongEntry(words);
+    SongEntry.Read read = written.read();
     read.song().ifPresent(song -> songs.add(new SongList.Entry(line, song)));
-    for (SongWords.Fault fault : read.faults()) {
+    for (SongEntry.Fault fault : read.faults()) {
       String said = fault.field().label() + " '" + shown(written.get(fault.field())) + "': ";
       faults.add(
           new SongList.Fault(line, shown(written.get(SongField.TITLE)), said + fault.message()));

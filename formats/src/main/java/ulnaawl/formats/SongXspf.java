@@ -15,8 +15,8 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import javax.xml.stream.XMLStreamWriter;
 import ulnaawl.music.ListedSong;
+import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongField;
-import ulnaawl.music.SongWords;
 
 /**
  * The song list as a playlist (XSPF version 1, "XML Shareable Playlist Format"). What the format
@@ -60,7 +60,7 @@ public final class SongXspf {
   }
 
   private static void track(XMLStreamWriter xml, ListedSong song) throws XMLStreamException {
-    SongWords words = SongWords.of(song);
+    SongEntry words = SongEntry.of(song);
     line(xml, 2);
     xml.writeStartElement("track");
     element(xml, 3, "title", words.get(SongField.TITLE));
@@ -207,7 +207,7 @@ public final class SongXspf {
             }
           }
         }
-        case "location" -> words.putIfAbsent(SongField.KEPT, fileName(text));
+        case "location" -> words.putIfAbsent(SongField.LOCATION, fileName(text));
         case "meta" -> {
           if (rel.startsWith(META)) {
             String field = rel.substring(META.length()).replace('-', ' ');
@@ -228,20 +228,20 @@ public final class SongXspf {
       } catch (IllegalArgumentException e) {
         name = last;
       }
-      int longest = SongField.KEPT.longest();
+      int longest = SongField.LOCATION.longest();
       return name.length() > longest ? name.substring(0, longest) : name;
     }
 
     private void finish() {
       if (words.getOrDefault(SongField.TITLE, "").isBlank()) {
         // A player names a track without a title by its file.
-        String file = words.getOrDefault(SongField.KEPT, "").replaceFirst("\\.\\w{1,5}$", "");
+        String file = words.getOrDefault(SongField.LOCATION, "").replaceFirst("\\.\\w{1,5}$", "");
         words.put(SongField.TITLE, file);
       }
-      SongWords written = new SongWords(words);
-      SongWords.Read read = written.read();
+      SongEntry written = new SongEntry(words);
+      SongEntry.Read read = written.read();
       read.song().ifPresent(song -> songs.add(new SongList.Entry(line, song)));
-      for (SongWords.Fault fault : read.faults()) {
+      for (SongEntry.Fault fault : read.faults()) {
         String said = fault.field().label() + " '" + SongCsv.shown(written.get(fault.field()));
         faults.add(
             new SongList.Fault(

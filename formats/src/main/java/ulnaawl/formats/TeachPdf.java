@@ -19,6 +19,7 @@ import ulnaawl.teach.Drill;
 import ulnaawl.teach.Mode;
 import ulnaawl.teach.Scope;
 import ulnaawl.teach.Teach;
+import ulnaawl.words.TeachSpeech;
 
 /**
  * A teach as one or two pages of A4 to lie on the floor: minutes at the left, where the class
@@ -32,12 +33,14 @@ public final class TeachPdf {
   private final SheetFonts fonts = SheetFonts.embedded();
   private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
   private final Teach teach;
+  private final TeachSpeech speech;
   private final boolean few;
   private final Font large;
   private final Font small;
 
-  private TeachPdf(Teach teach) {
+  private TeachPdf(Teach teach, TeachSpeech speech) {
     this.teach = teach;
+    this.speech = speech;
     this.few = teach.drills().size() <= FEW;
     this.large = sized(fonts.heading(), few ? 15 : 12.5f);
     this.small = sized(fonts.text(), few ? 10.5f : 8.2f);
@@ -48,8 +51,9 @@ public final class TeachPdf {
   }
 
   /** The bytes of the PDF. */
-  public static byte[] write(String title, String group, int minutes, Teach teach) {
-    return new TeachPdf(teach).write(title, group, minutes);
+  public static byte[] write(
+      String title, String group, int minutes, Teach teach, TeachSpeech speech) {
+    return new TeachPdf(teach, speech).write(title, group, minutes);
   }
 
   private byte[] write(String title, String group, int minutes) {
@@ -59,7 +63,7 @@ public final class TeachPdf {
     document.addCreator("Ulna Awl");
     document.open();
     document.add(new Paragraph(title, fonts.title()));
-    String school = teach.school().map(it -> ", " + it.label()).orElse("");
+    String school = teach.school().map(it -> ", " + speech.school(it)).orElse("");
     document.add(
         new Paragraph(
             "For "
@@ -72,7 +76,9 @@ public final class TeachPdf {
                 + PlayTime.of(teach.seconds())
                 + ". Facings on the room clock.",
             fonts.text()));
-    teach.rest().ifPresent(rest -> document.add(new Paragraph(rest, fonts.heading())));
+    teach
+        .rest()
+        .ifPresent(rest -> document.add(new Paragraph(speech.reason(rest), fonts.heading())));
     PdfPTable table = new PdfPTable(new float[] {52, 34, 480});
     table.setWidthPercentage(100);
     table.setSpacingBefore(8);
@@ -99,11 +105,11 @@ public final class TeachPdf {
     }
   }
 
-  private static String head(Drill drill) {
+  private String head(Drill drill) {
     String pace = drill.mode() == Mode.WORDS ? "" : " " + drill.percent() + " %";
-    return drill.scope().label()
+    return speech.scope(drill.scope())
         + " "
-        + drill.mode().label()
+        + speech.mode(drill.mode())
         + pace
         + " × "
         + drill.repetitions()
@@ -114,14 +120,13 @@ public final class TeachPdf {
 
   /** A long teach has room for what is said of new things, and not for what repeats. */
   private List<String> lines(Drill drill) {
+    List<String> say = drill.say().stream().map(speech::say).toList();
     if (few) {
-      return drill.mode() == Mode.WORDS ? drill.say() : drill.say().stream().limit(2).toList();
+      return drill.mode() == Mode.WORDS ? say : say.stream().limit(2).toList();
     }
     boolean repeats =
         drill.scope() instanceof Scope.OneSection || drill.scope() instanceof Scope.Run;
-    return repeats && drill.mode() != Mode.WORDS
-        ? List.of()
-        : List.of(String.join(" · ", drill.say()));
+    return repeats && drill.mode() != Mode.WORDS ? List.of() : List.of(String.join(" · ", say));
   }
 
   private static PdfPCell cell(Phrase phrase) {

@@ -23,9 +23,13 @@ import ulnaawl.teach.School;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachPace;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.words.Speech;
+import ulnaawl.words.TeachSpeech;
 
 /** Printed sheets, read back with another library. */
 public class SheetPdfTest {
+
+  private static final TeachSpeech SPEECH = Speech.english().teach();
 
   private static final Path DANCES = Path.of("../server/src/main/resources/demo/dances");
 
@@ -96,13 +100,14 @@ public class SheetPdfTest {
           DanceCompiler.compile(Files.readString(DANCES.resolve(file)), FigureBook.standard())
               .dance();
       Lesson lesson = new Lesson(dance, FigureBook.standard(), Learner.fresh(TeachPace.LIVE));
-      for (School school : School.all()) {
+      for (School school : School.values()) {
         Teach teach = Teach.of(lesson, school, 30);
-        try (PDDocument pdf = Loader.loadPDF(TeachPdf.write(dance.title(), "Us", 30, teach))) {
-          assertTrue(pdf.getNumberOfPages() <= 2, file + " " + school.id());
+        try (PDDocument pdf =
+            Loader.loadPDF(TeachPdf.write(dance.title(), "Us", 30, teach, SPEECH))) {
+          assertTrue(pdf.getNumberOfPages() <= 2, file + " " + school);
           String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
           for (Drill drill : teach.drills()) {
-            String head = drill.scope().label() + " " + drill.mode().label();
+            String head = SPEECH.scope(drill.scope()) + " " + SPEECH.mode(drill.mode());
             assertTrue(words.contains(head), head + " in " + words);
           }
         }

@@ -191,7 +191,7 @@ public class SongListTest {
     assertEquals(kettle.song().title(), "Kettle On");
     assertEquals(kettle.song().artist(), Optional.of("Bramble & Daughters"));
     assertEquals(kettle.song().lengthSeconds(), OptionalInt.of(168));
-    assertEquals(kettle.kept(), Optional.of("Kettle On.mp3"));
+    assertEquals(kettle.location(), Optional.of("Kettle On.mp3"));
     assertEquals(read.songs().get(1).song().song().title(), "No Name");
     assertEquals(read.faults().size(), 1);
   }

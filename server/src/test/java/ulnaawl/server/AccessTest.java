@@ -28,7 +28,7 @@ public class AccessTest extends ServerTest {
   private static final List<String> CO_INSTRUCTORS_WRITE =
       List.of(
           "delete /api/session",
-          "post /api/dances/check",
+          "post /api/writing/check",
           "post /api/writing/format",
           "post /api/writing/possible",
           "post /api/writing/order",
@@ -37,7 +37,10 @@ public class AccessTest extends ServerTest {
           "post /api/songs/check",
           "post /api/dances/{id}/teach",
           "post /api/dances/{id}/teach/pdf",
-          "post /api/dances/{id}/teach/time",
+          "post /api/teach-times",
+          "put /api/dances/{id}/teach/saved",
+          "delete /api/dances/{id}/teach/saved",
+          "post /api/classes/{id}/bring-back",
           "put /api/dances/{id}/watch-outs/{section}",
           "delete /api/dances/{id}/watch-outs/{section}",
           "post /api/classes",
@@ -50,8 +53,8 @@ public class AccessTest extends ServerTest {
           "delete /api/groups/{id}/record/{entry}");
 
   private static final String SONG =
-      "{'title':'X','artist':'','bpm':'','rate':'','length':'','intro':'','meter':'','style':'',"
-          + "'phrases':'','kept':'','explicitWords':false,'version':99}";
+      "{'title':'X','artist':'','bpm':'','countRate':'','length':'','intro':'','meter':'','style':'',"
+          + "'phrases':'','location':'','explicitWords':false,'version':99}";
 
   private static final Map<String, String> BODIES =
       Map.ofEntries(
@@ -70,7 +73,10 @@ public class AccessTest extends ServerTest {
           Map.entry("put /api/figures/club/level-table", "{'text':'','version':99}"),
           Map.entry(
               "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}"),
-          Map.entry("post /api/songs/import", "{'text':'title','keep':true}"));
+          Map.entry("post /api/dances/{id}/bring-back", "{'version':99,'to':1}"),
+          Map.entry("post /api/songs/{id}/bring-back", "{'version':99,'to':1}"),
+          Map.entry("post /api/groups/{id}/bring-back", "{'version':99,'to':1}"),
+          Map.entry("post /api/songs/import", "{'text':'title','doIt':true}"));
 
   private record Endpoint(String method, String path) {
     String name() {
@@ -78,7 +84,7 @@ public class AccessTest extends ServerTest {
     }
 
     String address() {
-      String filled = path.replaceAll("\\{\\w+}", "1");
+      String filled = path.replace("{thing}", "DANCE").replaceAll("\\{\\w+}", "1");
       return method.equals("delete") ? filled + "?version=999" : filled;
     }
   }
@@ -140,7 +146,8 @@ public class AccessTest extends ServerTest {
   @Test
   public void writesNeedTheToken() {
     Client client = instructor();
-    assertEquals(client.postWithoutToken("/api/dances/check", "{\"stepText\":\"\"}").status(), 403);
+    assertEquals(
+        client.postWithoutToken("/api/writing/check", "{\"stepText\":\"\"}").status(), 403);
   }
 
   @Test
@@ -170,7 +177,7 @@ public class AccessTest extends ServerTest {
   }
 
   private static String drill(String percent) {
-    return "{'group':1,'minutes':10,'drills':[{'scope':{'kind':'SECTION','from':1,'to':1,'name':''},"
+    return "{'group':1,'minutes':10,'drills':[{'scope':{'kind':'SECTION','from':1,'to':1},"
         + "'mode':'COUNTS',"
         + percent
         + ",'repetitions':2,'locked':true}]}";
@@ -179,7 +186,7 @@ public class AccessTest extends ServerTest {
   @DataProvider
   public Object[][] limits() {
     return new Object[][] {
-      {"/api/dances/check", "{\"stepText\":\"" + "x".repeat(2_000_000) + "\"}", 413},
+      {"/api/writing/check", "{\"stepText\":\"" + "x".repeat(2_000_000) + "\"}", 413},
       {"/api/dances", "{\"stepText\":\"" + "x".repeat(70_000) + "\"}", 422},
       {"/api/dances", "{\"stepText\":\"\\u0000\"}", 422},
       {"/api/dances", "{\"stepText\":null}", 422},
@@ -187,7 +194,7 @@ public class AccessTest extends ServerTest {
       {"/api/writing/order", "{\"stepText\":\"\",\"section\":0,\"order\":[]}", 422},
       {"/api/writing/possible", "{\"stepText\":\"\",\"offset\":-1}", 422},
       {"/api/dances", "{\"words\":\"x\"}", 400},
-      {"/api/songs/import", "{\"text\":\"" + "x".repeat(500_001) + "\",\"keep\":true}", 422},
+      {"/api/songs/import", "{\"text\":\"" + "x".repeat(500_001) + "\",\"doIt\":true}", 422},
       {"/api/songs/taps", "{\"millis\":[" + "1,".repeat(500) + "1]}", 422},
       {"/api/songs/taps", "{\"millis\":[null]}", 422},
       {"/api/songs", Client.json(SONG.replace("'bpm':''", "'bpm':'quick'")), 422},
@@ -200,8 +207,8 @@ public class AccessTest extends ServerTest {
         422
       },
       {
-        "/api/dances/1/teach/time",
-        "{\"group\":1,\"plannedSeconds\":600,\"classPercent\":150,\"minutes\":0}",
+        "/api/teach-times",
+        "{\"dance\":1,\"group\":1,\"plannedSeconds\":600,\"classPercent\":150,\"minutes\":0}",
         422
       },
       {"/api/songs", Client.json(SONG.replace("'X'", "'" + "x".repeat(201) + "'")), 422},

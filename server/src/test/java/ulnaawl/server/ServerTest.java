@@ -13,7 +13,7 @@ import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 @SpringBootTest(
     classes = UlnaAwl.class,
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-    properties = {"ulna.demo=true", "ulna.today=2026-11-24"})
+    properties = {"ulna.demo=true", "ulna.data=${ulna.test.fresh}", "ulna.today=2026-11-24"})
 @DirtiesContext
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
@@ -23,7 +23,7 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   @DynamicPropertySource
   static void data(DynamicPropertyRegistry registry) {
-    registry.add("ulna.data", ServerTest::folder);
+    registry.add("ulna.test.fresh", ServerTest::folder);
   }
 
   private static String folder() {

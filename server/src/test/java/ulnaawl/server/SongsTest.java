@@ -17,8 +17,8 @@ public class SongsTest extends ServerTest {
 
   private static String draft(String title, String bpm, int version) {
     return Client.json(
-        ("{'title':'%s','artist':'Nobody Known','bpm':'%s','rate':'1','length':'3:00',"
-                + "'intro':'16','meter':'4/4','style':'','phrases':'32x4','kept':'','explicitWords':"
+        ("{'title':'%s','artist':'Nobody Known','bpm':'%s','countRate':'1','length':'3:00',"
+                + "'intro':'16','meter':'4/4','style':'','phrases':'32x4','location':'','explicitWords':"
                 + "false,'version':%d}")
             .formatted(title, bpm, version));
   }
@@ -34,7 +34,11 @@ public class SongsTest extends ServerTest {
   private static long find(JsonNode list, String title) {
     JsonNode all = list.isArray() ? list : list.get("dances");
     for (JsonNode one : all) {
-      if (one.path("title").asString("").equals(title)) {
+      String own =
+          one.has("song") && one.get("song").isObject()
+              ? one.at("/song/title").asString()
+              : one.path("title").asString("");
+      if (own.equals(title)) {
         return one.get("id").asLong();
       }
     }
@@ -46,15 +50,15 @@ public class SongsTest extends ServerTest {
     Client oda = instructor();
     JsonNode added = oda.post("/api/songs", draft("Test Tune", "112.5", 0)).body();
     long id = added.get("id").asLong();
-    assertEquals(added.get("countsPerMinute").asString(), "112.5");
-    assertEquals(added.get("seconds").asInt(), 180);
+    assertEquals(added.at("/song/countsPerMinute").asDouble(), 112.5);
+    assertEquals(added.at("/song/seconds").asInt(), 180);
     Client.Answer twin = oda.post("/api/songs", draft("TEST  tune!", "100", 0));
     assertEquals(twin.status(), 409);
     assertTrue(twin.detail().contains("in the list already"), twin.detail());
     String address = "/api/songs/" + id;
     assertEquals(oda.put(address, draft("Test Tune", "113", 1)).status(), 200);
     assertEquals(oda.put(address, draft("Test Tune", "114", 1)).status(), 409);
-    assertEquals(coInstructor().get(address).body().get("bpm").asString(), "113");
+    assertEquals(coInstructor().get(address).body().at("/song/bpm").asInt(), 113);
     assertEquals(oda.delete(address + "?version=1").status(), 409);
     assertEquals(oda.delete(address + "?version=2").status(), 204);
     assertEquals(oda.get(address).status(), 404);
@@ -66,7 +70,7 @@ public class SongsTest extends ServerTest {
     String csv =
         "title,artist,bpm,length,where\nPocket Weather,Anselm Brightwater,101,3:41,\n"
             + "Fresh Paint,Vesper Lane,110,3:00,=cmd()\nBroken,,quick,,\n";
-    String body = "{\"text\":" + Client.quoted(csv) + ",\"keep\":%s}";
+    String body = "{\"text\":" + Client.quoted(csv) + ",\"doIt\":%s}";
     JsonNode told = oda.post("/api/songs/import", body.formatted("false")).body();
     assertEquals(told.get("added").asInt(), 1);
     assertEquals(told.get("filled").asInt(), 1);
@@ -75,8 +79,8 @@ public class SongsTest extends ServerTest {
     oda.post("/api/songs/import", body.formatted("true"));
     assertEquals(oda.get("/api/songs").body().size(), before + 1);
     JsonNode weather = oda.get("/api/songs/" + song(oda, "Pocket Weather")).body();
-    assertEquals(weather.get("bpm").asString(), "101");
-    assertEquals(weather.get("seconds").asInt(), 220, "3:40 was known and stays");
+    assertEquals(weather.at("/song/bpm").asInt(), 101);
+    assertEquals(weather.at("/song/seconds").asInt(), 220, "3:40 was known and stays");
 
     Client colleague = coInstructor();
     SongList fromCsv = SongCsv.read(colleague.get("/api/songs/export/csv").raw().body());
@@ -99,7 +103,7 @@ public class SongsTest extends ServerTest {
     assertEquals(taps.get("bpm").asString(), "120");
     assertEquals(taps.get("half").asString(), "60");
     assertEquals(taps.get("missed").asInt(), 1);
-    assertEquals(taps.get("rate").asString(), "1/2", "120 counts to 240 printed beats");
+    assertEquals(taps.get("countRate").asString(), "1/2", "120 counts to 240 printed beats");
     JsonNode few = coInstructor().post("/api/songs/taps", Client.json("{'millis':[0,500]}")).body();
     assertFalse(few.has("bpm"));
     assertEquals(few.get("more").asInt(), 2);
@@ -111,11 +115,11 @@ public class SongsTest extends ServerTest {
     String typed =
         "{'draft':"
             + draft("Test", "126", 0)
-                .replace("\"rate\":\"1\"", "\"rate\":\"1/2\"")
+                .replace("\"countRate\":\"1\"", "\"countRate\":\"1/2\"")
                 .replace('"', '\'')
             + ",'firstBeatMillis':400,'firstStepMillis':15700}";
     JsonNode reading = coInstructor().post("/api/songs/check", Client.json(typed)).body();
-    assertEquals(reading.get("countsPerMinute").asString(), "63");
+    assertEquals(reading.get("countsPerMinute").asInt(), 63);
     assertEquals(reading.get("introCounts").asInt(), 16);
     assertEquals(reading.get("phraseCounts").asInt(), 128);
     JsonNode faults =
@@ -123,7 +127,7 @@ public class SongsTest extends ServerTest {
             .post("/api/songs/check", Client.json(typed.replace("'126'", "'quick'")))
             .body()
             .get("faults");
-    assertEquals(faults.at("/0/field").asString(), "bpm");
+    assertEquals(faults.at("/0/field").asString(), "BPM");
   }
 
   /** By hand: see the core's test of the call sheet of the same dance. */
@@ -147,14 +151,14 @@ public class SongsTest extends ServerTest {
         assertEquals(part.get("start").asInt(), counts);
         counts += part.get("counts").asInt();
       }
-      assertEquals(counts, wall.get("counts").asInt() + wall.get("tagCounts").asInt());
+      assertEquals(counts, wall.at("/wall/counts").asInt() + wall.at("/wall/tagCounts").asInt());
     }
     long other = song(colleague, "Barometer");
     JsonNode moved = colleague.get("/api/dances/" + id + "/walls?song=list-" + other).body();
     assertEquals(moved.at("/fit/introCounts").asInt(), 32, "the intro of that song");
     assertTrue(moved.at("/walls/2/late").asInt() != 0 || moved.at("/walls/3/late").asInt() != 0);
     JsonNode silent = colleague.get("/api/dances/" + id + "/walls?song=none").body();
-    assertFalse(silent.at("/walls/0").has("startMillis"));
+    assertFalse(silent.at("/walls/0/wall").has("startMillis"));
     assertEquals(colleague.get("/api/dances/" + id + "/walls?song=sheet-9").status(), 404);
     assertEquals(colleague.get("/api/dances/" + id + "/walls?song=tune").status(), 422);
   }
@@ -168,7 +172,7 @@ public class SongsTest extends ServerTest {
     for (JsonNode one : list.isArray() ? list : list.get("dances")) {
       String address = "/api/dances/" + one.get("id").asLong();
       JsonNode endings = colleague.get(address + "/endings").body();
-      assertFalse(endings.get("said").asString().isBlank());
+      assertFalse(endings.at("/said/text").asString().isBlank());
       endings.get("endings").forEach(it -> texts.add(it.get("stepText").asString()));
       JsonNode restarts = colleague.get(address + "/restarts?phrases=32x2%2024%2036%2032x3").body();
       restarts.get("plans").forEach(it -> texts.add(it.get("stepText").asString()));
@@ -177,7 +181,7 @@ public class SongsTest extends ServerTest {
     assertTrue(texts.size() > 100, texts.size() + " offered");
     for (String text : texts) {
       JsonNode reading =
-          colleague.post("/api/dances/check", "{\"stepText\":" + Client.quoted(text) + "}").body();
+          colleague.post("/api/writing/check", "{\"stepText\":" + Client.quoted(text) + "}").body();
       assertTrue(reading.get("sound").asBoolean(), text + reading.get("remarks"));
     }
     long id = dance(colleague, "Paper Lanterns");
@@ -188,16 +192,20 @@ public class SongsTest extends ServerTest {
   public void theFloorIsFoundAndClaimsAreJudged() {
     Client colleague = coInstructor();
     String address = "/api/dances/" + dance(colleague, "Paper Lanterns");
-    JsonNode where = colleague.get(address + "/where?facing=0&section=1&count=1&seconds=90").body();
+    JsonNode where =
+        colleague.get(address + "/where-are-we?facing=0&section=1&count=1&seconds=90").body();
     assertEquals(where.at("/candidates/0/wall").asInt(), 6);
-    JsonNode early = colleague.get(address + "/where?facing=0&section=1&count=1&seconds=9").body();
+    JsonNode early =
+        colleague.get(address + "/where-are-we?facing=0&section=1&count=1&seconds=9").body();
     assertEquals(early.at("/candidates/0/wall").asInt(), 1);
     assertEquals(early.at("/candidates/0/next/words").asString(), "Tag Lull");
-    JsonNode claim = colleague.get(address + "/claim?what=START&wall=3&facing=2").body();
+    JsonNode claim = colleague.get(address + "/facing-claims?what=START&wall=3&facing=2").body();
     assertEquals(claim.get("truth").asString(), "NO");
-    assertEquals(colleague.get(address + "/claim?what=START&wall=100&facing=2").status(), 422);
-    assertEquals(colleague.get(address + "/claim?what=START&wall=3&facing=8").status(), 422);
-    assertEquals(colleague.get(address + "/where?seconds=-1").status(), 422);
+    assertEquals(
+        colleague.get(address + "/facing-claims?what=START&wall=100&facing=2").status(), 422);
+    assertEquals(
+        colleague.get(address + "/facing-claims?what=START&wall=3&facing=8").status(), 422);
+    assertEquals(colleague.get(address + "/where-are-we?seconds=-1").status(), 422);
   }
 
   @Test

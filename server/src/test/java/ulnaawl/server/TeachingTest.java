@@ -41,7 +41,7 @@ public class TeachingTest extends ServerTest {
         long group = group(tomas, name);
         JsonNode options = tomas.get(address + "/teach/options?group=" + group).body();
         assertEquals(options.get("schools").size(), 7);
-        assertFalse(options.get("why").asString().isBlank());
+        assertFalse(options.at("/why/text").asString().isBlank());
         Set<String> orders = new HashSet<>();
         for (JsonNode school : options.get("schools")) {
           JsonNode teach =
@@ -51,7 +51,7 @@ public class TeachingTest extends ServerTest {
                           + "/teach?minutes=40&group="
                           + group
                           + "&school="
-                          + school.get("id").asString())
+                          + school.get("school").asString())
                   .body();
           StringBuilder order = new StringBuilder();
           for (JsonNode drill : teach.get("drills")) {
@@ -60,7 +60,7 @@ public class TeachingTest extends ServerTest {
             assertFalse(drill.get("say").isEmpty());
           }
           orders.add(order.toString());
-          assertTrue(teach.get("seconds").asInt() <= 40 * 60, title + teach.get("schoolName"));
+          assertTrue(teach.get("seconds").asInt() <= 40 * 60, title + teach.get("school"));
         }
         assertEquals(orders.size(), 7, title);
       }
@@ -75,18 +75,18 @@ public class TeachingTest extends ServerTest {
     String body =
         Client.json(
             ("{'group':%d,'minutes':10,'drills':["
-                    + "{'scope':{'kind':'SECTION','from':2,'to':2,'name':''},'mode':'WORDS','percent':100,"
+                    + "{'scope':{'kind':'SECTION','from':2,'to':2},'mode':'WORDS','percent':100,"
                     + "'repetitions':1,'locked':false},"
-                    + "{'scope':{'kind':'JOIN','from':2,'to':3,'name':''},'mode':'COUNTS','percent':60,"
+                    + "{'scope':{'kind':'JOIN','from':2,'to':3},'mode':'COUNTS','percent':60,"
                     + "'repetitions':7,'locked':true},"
-                    + "{'scope':{'kind':'SPECIAL','from':2,'to':2,'name':'tag Lull'},'mode':'COUNTS',"
+                    + "{'scope':{'kind':'EVENT','from':2,'to':2,'event':{'kind':'TAG','name':'Lull'}},'mode':'COUNTS',"
                     + "'percent':70,'repetitions':1,'locked':false}]}")
                 .formatted(group));
     JsonNode teach = tomas.post(address + "/teach", body).body();
     assertEquals(teach.at("/drills/1/repetitions").asInt(), 7);
     assertEquals(teach.at("/drills/1/label").asString(), "Join: 2 into 3");
     assertTrue(teach.get("seconds").asInt() <= 600);
-    assertTrue(teach.get("rest").asString().startsWith("Not danced yet"));
+    assertTrue(teach.at("/rest/text").asString().startsWith("Not danced yet"));
     Client.Answer pdf = tomas.post(address + "/teach/pdf", body);
     assertEquals(pdf.status(), 200);
     assertTrue(pdf.raw().body().startsWith("%PDF"));
@@ -98,17 +98,21 @@ public class TeachingTest extends ServerTest {
     String address = dance(tomas, "Copper Sky");
     long group = group(tomas, "Monday Newcomers");
     assertEquals(
-        tomas.put(address + "/watch-outs/2", Client.json("{'note':'left foot is free'}")).status(),
+        tomas
+            .put(address + "/watch-outs/2", Client.json("{'note':'left foot is free','version':0}"))
+            .status(),
         204);
-    assertEquals(tomas.put(address + "/watch-outs/99", Client.json("{'note':''}")).status(), 422);
+    assertEquals(
+        tomas.put(address + "/watch-outs/99", Client.json("{'note':'','version':0}")).status(),
+        422);
     Client oda = instructor();
     JsonNode options = oda.get(address + "/teach/options?group=" + group).body();
     assertEquals(options.at("/watchOuts/0/by").asString(), "Tomas Brandl");
-    JsonNode teach = oda.get(address + "/teach?school=add-on&minutes=40&group=" + group).body();
+    JsonNode teach = oda.get(address + "/teach?school=ADD_ON&minutes=40&group=" + group).body();
     assertTrue(teach.toString().contains("Watch out: left foot is free"));
-    assertEquals(oda.delete(address + "/watch-outs/2").status(), 204);
+    assertEquals(oda.delete(address + "/watch-outs/2?version=1").status(), 204);
     assertFalse(
-        oda.get(address + "/teach?school=add-on&minutes=40&group=" + group)
+        oda.get(address + "/teach?school=ADD_ON&minutes=40&group=" + group)
             .raw()
             .body()
             .contains("Watch out"));
@@ -119,14 +123,15 @@ public class TeachingTest extends ServerTest {
     Client oda = instructor();
     String address = dance(oda, "High Tide");
     long group = group(oda, "Thursday Turners");
-    String teach = address + "/teach?school=pairs&minutes=60&group=" + group;
+    String teach = address + "/teach?school=PAIRS&minutes=60&group=" + group;
     int before = oda.get(teach).body().get("classPercent").asInt();
     assertEquals(before, 150);
     String took =
         Client.json(
-            "{'group':%d,'plannedSeconds':600,'classPercent':150,'minutes':14}".formatted(group));
+            "{'dance':%s,'group':%d,'plannedSeconds':600,'classPercent':150,'minutes':14}"
+                .formatted(address.replaceAll("\\D", ""), group));
     for (int i = 0; i < 3; i++) {
-      assertEquals(oda.post(address + "/teach/time", took).status(), 204);
+      assertEquals(oda.post("/api/teach-times", took).status(), 204);
     }
     JsonNode after = oda.get(teach).body();
     // 14 minutes for 10: 210 %; three teaches weigh as much as the usual pace.
@@ -150,6 +155,8 @@ public class TeachingTest extends ServerTest {
         tomas.get(address + "/run-through/next?from=2&answers=LOST").body().get("rung").asInt(), 1);
     JsonNode stuck = tomas.get(next + "LOST,LOST,LOST").body();
     assertEquals(stuck.get("rung").asInt(), 0);
-    assertTrue(stuck.get("suggestion").asString().contains("in words"));
+    assertTrue(
+        stuck.at("/suggestion/code").asString().equals("suggestion")
+            && stuck.at("/suggestion/text").asString().contains("in words"));
   }
 }

@@ -24,7 +24,7 @@ public class VocabularyTest extends ServerTest {
     assertEquals(oda.put("/api/figures/flop/word", Client.json("{'word':'x'}")).status(), 404);
     JsonNode reading =
         coInstructor()
-            .post("/api/dances/check", text("title: T\nsection 1\n1-4  vine R, touch L\n"))
+            .post("/api/writing/check", text("title: T\nsection 1\n1-4  vine R, touch L\n"))
             .body();
     assertEquals(reading.at("/sections/0/places/0/call").asString(), "grapevine right");
     JsonNode tidy =
@@ -51,16 +51,16 @@ public class VocabularyTest extends ServerTest {
     assertEquals(wrong.status(), 422);
     assertTrue(wrong.detail().contains("called 'vine'"), wrong.detail());
     String dance = "title: Barn\nwalls: 4\nsection 1\n1-2  barn turn R\n";
-    JsonNode reading = coInstructor().post("/api/dances/check", text(dance)).body();
-    assertEquals(reading.get("turn").asString(), "1/4 R");
+    JsonNode reading = coInstructor().post("/api/writing/check", text(dance)).body();
+    assertEquals(reading.get("turn").asInt(), 2);
     assertTrue(reading.get("sound").asBoolean(), reading.toString());
 
     assertEquals(
         oda.put("/api/figures/club/level-table", "{\"version\":0,\"text\":\"length 60 1 16 60\"}")
             .status(),
         200);
-    JsonNode harder = oda.post("/api/dances/check", text(dance)).body();
-    assertEquals(harder.at("/level/measured").asString(), "advanced");
+    JsonNode harder = oda.post("/api/writing/check", text(dance)).body();
+    assertEquals(harder.at("/level/measured").asString(), "ADVANCED");
     assertEquals(
         oda.put("/api/figures/club/level-table", "{\"version\":1,\"text\":\"width 1 1 1 1\"}")
             .status(),

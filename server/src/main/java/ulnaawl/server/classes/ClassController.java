@@ -11,7 +11,9 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,15 +27,22 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.PlanReason;
+import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.teaching.SavedTeaches;
+import ulnaawl.server.wire.ReasonView;
+import ulnaawl.server.wire.Reasons;
+import ulnaawl.words.Speech;
 
 /** The coming classes, their running orders, and their record. */
 @RestController
@@ -45,41 +54,68 @@ class ClassController {
   private final ClassService classes;
   private final RunningOrders orders;
   private final GroupService groups;
+  private final SavedTeaches teaches;
+  private final Reasons reasons;
+  private final Speech speech;
   private final Today today;
 
-  ClassController(ClassService classes, RunningOrders orders, GroupService groups, Today today) {
+  ClassController(
+      ClassService classes,
+      RunningOrders orders,
+      GroupService groups,
+      SavedTeaches teaches,
+      Reasons reasons,
+      Speech speech,
+      Today today) {
     this.classes = classes;
     this.orders = orders;
     this.groups = groups;
+    this.teaches = teaches;
+    this.reasons = reasons;
+    this.speech = speech;
     this.today = today;
   }
 
   /** What a line will have been if it goes as planned. */
-  record ExpectedView(Happened happened, int sections, int allSections) {}
+  record ExpectedView(long line, Happened happened, SectionSet shown, int allSections) {}
 
-  /** What was written down for a line's dance. */
-  record WrittenView(String happened, int sections, String outcome, String note, String by) {}
+  /**
+   * What was written down for a line's dance.
+   *
+   * @param shown sections by their numbers at that time; nothing for the whole dance
+   */
+  record WrittenView(
+      long dance,
+      String title,
+      Happened happened,
+      @Nullable SectionSet shown,
+      Outcome outcome,
+      String note,
+      String by) {}
 
-  /** A line of a running order; {@code start} in minutes from the start of the class. */
+  /**
+   * A line of a running order; {@code start} in minutes from the start of the class.
+   *
+   * @param teachBy who last changed the teach that is put together for it, where there is one
+   */
   record LineView(
       long id,
       int start,
       int minutes,
       Kind kind,
-      String kindLabel,
       @Nullable Long dance,
       String title,
-      String reason,
+      List<ReasonView> reasons,
       @Nullable String changedBy,
       @Nullable LocalDateTime changedAt,
-      @Nullable ExpectedView expected) {}
+      @Nullable String teachBy) {}
 
   /** A class with its running order. */
   record ClassSheet(
       long id,
       long group,
       String groupName,
-      String level,
+      Level level,
       LocalDate date,
       LocalTime startsAt,
       String place,
@@ -97,7 +133,7 @@ class ClassController {
   record Coming(
       long group,
       String groupName,
-      String level,
+      Level level,
       LocalTime startsAt,
       String place,
       int minutes,
@@ -113,6 +149,9 @@ class ClassController {
   /** A class to plan anew. */
   record PlanAnew(int version, int minutes) {}
 
+  /** A running order to bring back, and the version that is known to be the newest. */
+  record BringBackOrder(int version, int to) {}
+
   /** A line as it is wanted; without an id it is new. */
   record LineForm(
       @Nullable Long id,
@@ -124,11 +163,11 @@ class ClassController {
   /** A running order as it is wanted. */
   record OrderForm(int version, int minutes, @NotNull List<@Valid LineForm> lines) {}
 
-  /** What became of a line. */
+  /** What became of a line; the sections are only heard where it was introduced. */
   record DancedForm(
       long line,
       @NotNull Happened happened,
-      @Min(1) @Max(64) int sections,
+      @NotNull SectionSet shown,
       @NotNull Outcome outcome,
       @NotNull @Size(max = 500) String note) {}
 
@@ -140,23 +179,33 @@ class ClassController {
 
   @GetMapping
   Agenda agenda() {
+    Map<Long, ClassRow> next = classes.next();
+    List<ClassRow> recent = classes.recorded(RECENT);
+    Map<Long, List<EvidenceRow>> written =
+        groups.evidenceOfMeetings(recent.stream().map(ClassRow::id).toList()).stream()
+            .collect(Collectors.groupingBy(row -> row.meeting().orElse(0L)));
     List<Coming> coming = new ArrayList<>();
     for (GroupRow group : groups.all()) {
-      Optional<MeetingRow> next = classes.next(group.id());
+      Optional<ClassRow> planned = Optional.ofNullable(next.get(group.id()));
       coming.add(
           new Coming(
               group.id(),
               group.name(),
-              group.level().label(),
+              group.level(),
               group.startsAt(),
               group.place(),
               group.minutes(),
-              next.map(MeetingRow::date).orElseGet(() -> classes.nextDate(group)),
-              next.map(this::sheet).orElse(null)));
+              planned.map(ClassRow::date).orElseGet(() -> classes.nextDate(group)),
+              planned.map(row -> sheet(row, group, List.of())).orElse(null)));
     }
     coming.sort(Comparator.comparing(Coming::nextDate).thenComparing(Coming::startsAt));
     return new Agenda(
-        today.date(), coming, classes.recorded(RECENT).stream().map(this::sheet).toList());
+        today.date(),
+        coming,
+        recent.stream()
+            .map(row ->
+                sheet(row, groups.get(row.group()), written.getOrDefault(row.id(), List.of())))
+            .toList());
   }
 
   @GetMapping("/{id}")
@@ -164,10 +213,21 @@ class ClassController {
     return sheet(classes.get(id));
   }
 
+  /** What each line with a dance will have been: what the form for the record begins with. */
+  @GetMapping("/{id}/expected")
+  List<ExpectedView> expected(@PathVariable long id) {
+    ClassRow row = classes.get(id);
+    return orders.expected(row, groups.get(row.group())).stream()
+        .map(it ->
+            new ExpectedView(
+                it.line(), it.expected().happened(), it.expected().sections(), it.all()))
+        .toList();
+  }
+
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ClassSheet plan(@Valid @RequestBody NewClass wanted, @AuthenticationPrincipal SignedIn me) {
-    return sheet(classes.plan(wanted.group(), wanted.date(), wanted.minutes(), me));
+    return sheet(classes.planned(wanted.group(), wanted.date(), wanted.minutes(), me));
   }
 
   @PostMapping("/{id}/plan")
@@ -176,6 +236,14 @@ class ClassController {
       @Valid @RequestBody PlanAnew wanted,
       @AuthenticationPrincipal SignedIn me) {
     return sheet(classes.planAnew(id, wanted.version(), wanted.minutes(), me));
+  }
+
+  @PostMapping("/{id}/bring-back")
+  ClassSheet bringBack(
+      @PathVariable long id,
+      @Valid @RequestBody BringBackOrder wanted,
+      @AuthenticationPrincipal SignedIn me) {
+    return sheet(classes.bringBack(id, wanted.version(), wanted.to(), me));
   }
 
   @PutMapping("/{id}")
@@ -205,7 +273,7 @@ class ClassController {
         form.lines().stream()
             .map(line ->
                 new ClassService.Danced(
-                    line.line(), line.happened(), line.sections(), line.outcome(), line.note()))
+                    line.line(), line.happened(), line.shown(), line.outcome(), line.note()))
             .toList();
     return sheet(classes.record(id, form.version(), form.note(), danced, me));
   }
@@ -218,77 +286,72 @@ class ClassController {
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(
+  void archive(
       @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
-    classes.remove(id, version, me);
+    classes.archive(id, version, me);
   }
 
-  private ClassSheet sheet(MeetingRow meeting) {
-    GroupRow group = groups.get(meeting.group());
-    List<Standings.Known> known =
-        meeting.recorded() ? List.of() : orders.known(group.id(), meeting.date());
+  private ClassSheet sheet(ClassRow row) {
+    return sheet(
+        row,
+        groups.get(row.group()),
+        row.recorded() ? groups.evidenceOfMeetings(List.of(row.id())) : List.of());
+  }
+
+  private ClassSheet sheet(ClassRow row, GroupRow group, List<EvidenceRow> written) {
+    Map<Long, String> teachBy = teaches.savedBy(group.id());
     List<LineView> lines = new ArrayList<>();
     int start = 0;
-    for (LineRow line : meeting.lines()) {
+    for (LineRow line : row.lines()) {
+      Optional<Long> dance = line.dance().map(DanceVersion::dance);
       lines.add(
           new LineView(
               line.id(),
               start,
               line.minutes(),
               line.kind(),
-              line.kind().label(),
-              line.dance().orElse(null),
+              dance.orElse(null),
               line.title(),
-              line.reason(),
+              reasons.views(
+                  line.reasons(), (PlanReason it) -> speech.plan().reason(it, today.date())),
               line.changedBy().orElse(null),
               line.changedAt().orElse(null),
-              orders
-                  .expected(line, group, known)
-                  .map(e -> new ExpectedView(e.happened(), e.sections(), e.allSections()))
-                  .orElse(null)));
+              line.kind() == Kind.TEACH ? dance.map(teachBy::get).orElse(null) : null));
       start += line.minutes();
     }
     return new ClassSheet(
-        meeting.id(),
+        row.id(),
         group.id(),
         group.name(),
-        group.level().label(),
-        meeting.date(),
+        group.level(),
+        row.date(),
         group.startsAt(),
         group.place(),
-        meeting.minutes(),
+        row.minutes(),
         start,
-        meeting.recorded(),
-        !meeting.recorded() && !meeting.date().isAfter(today.date()),
-        meeting.note(),
-        meeting.recordedBy().orElse(null),
-        meeting.version(),
+        row.recorded(),
+        !row.recorded() && !row.date().isAfter(today.date()),
+        row.note(),
+        row.recordedBy().orElse(null),
+        row.version(),
         lines,
-        written(meeting));
+        written.stream().map(one -> written(row, one)).toList());
   }
 
-  private List<WrittenView> written(MeetingRow meeting) {
-    if (!meeting.recorded()) {
-      return List.of();
-    }
-    return groups.evidenceOf(meeting.group()).stream()
-        .filter(row -> row.meeting().equals(Optional.of(meeting.id())))
-        .map(row -> written(meeting, row))
-        .toList();
-  }
-
-  private static WrittenView written(MeetingRow meeting, EvidenceRow row) {
+  private static WrittenView written(ClassRow row, EvidenceRow one) {
     String title =
-        meeting.lines().stream()
-            .filter(line -> line.dance().equals(Optional.of(row.dance())))
+        row.lines().stream()
+            .filter(line -> line.isOf(Optional.of(one.at().dance())))
             .map(LineRow::title)
             .findFirst()
             .orElse("A dance");
     return new WrittenView(
-        title + ": " + row.evidence().happened().label(),
-        row.evidence().sections(),
-        row.evidence().outcome().label(),
-        row.note(),
-        row.evidence().by());
+        one.at().dance(),
+        title,
+        one.happened(),
+        one.shown().orElse(null),
+        one.outcome(),
+        one.note(),
+        one.by());
   }
 }

@@ -11,15 +11,21 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.learning.Evidence;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassRequest;
+import ulnaawl.plan.PlanReason;
+import ulnaawl.server.classes.ClassRow.Order;
 import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.HistoryService;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
@@ -31,24 +37,30 @@ public class ClassService {
   private static final int MOST_LINES = 40;
   private static final int YEARS_AHEAD = 2;
 
-  private final MeetingStore store;
+  private final ClassStore store;
   private final RunningOrders orders;
+  private final ClassHistory texts;
   private final GroupService groups;
   private final DanceService dances;
+  private final HistoryService history;
   private final ApplicationEventPublisher events;
   private final Today today;
 
   ClassService(
-      MeetingStore store,
+      ClassStore store,
       RunningOrders orders,
+      ClassHistory texts,
       GroupService groups,
       DanceService dances,
+      HistoryService history,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
     this.orders = orders;
+    this.texts = texts;
     this.groups = groups;
     this.dances = dances;
+    this.history = history;
     this.events = events;
     this.today = today;
   }
@@ -57,24 +69,25 @@ public class ClassService {
   record WantedLine(long id, int minutes, Kind kind, Optional<Long> dance, String title) {}
 
   /** What became of a line. */
-  record Danced(long line, Happened happened, int sections, Outcome outcome, String note) {}
+  record Danced(long line, Happened happened, SectionSet shown, Outcome outcome, String note) {}
 
-  MeetingRow get(long id) {
+  ClassRow get(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This class is not here any more."));
   }
 
-  Optional<MeetingRow> next(long group) {
-    return store.next(group);
+  /** The earliest class of each group that is still to be written down, by group. */
+  Map<Long, ClassRow> next() {
+    return store.next();
   }
 
-  List<MeetingRow> recorded(int most) {
+  List<ClassRow> recorded(int most) {
     return store.recorded(most);
   }
 
   /** The next day on which a group meets that has no recorded class yet. */
   LocalDate nextDate(GroupRow group) {
     LocalDate date = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
-    while (store.on(group.id(), date).map(MeetingRow::recorded).orElse(false)) {
+    while (store.on(group.id(), date).map(ClassRow::recorded).orElse(false)) {
       date = date.plusWeeks(1);
     }
     return date;
@@ -82,59 +95,74 @@ public class ClassService {
 
   /** Plans a class; where there is one on that day already, it is refused. */
   @Transactional
-  public MeetingRow plan(long group, LocalDate date, int minutes, SignedIn me) {
-    GroupRow row = groups.get(group);
+  public void plan(long group, LocalDate date, int minutes, SignedIn me) {
+    planned(group, date, minutes, me);
+  }
+
+  @Transactional
+  ClassRow planned(long group, LocalDate date, int minutes, SignedIn me) {
+    GroupRow row = groups.active(group);
     checkDate(date);
     checkMinutes(minutes);
     if (store.on(group, date).isPresent()) {
       throw Problem.conflict(row.name() + " has a class on " + date + " already.");
     }
     long id = store.add(group, date, minutes, orders.plan(row, date, minutes));
-    events.publishEvent(new Change(me.name(), "planned the class of " + date, row.name()));
-    return get(id);
+    ClassRow added = get(id);
+    say(added, Action.ADDED, me, 0);
+    return added;
   }
 
   /** Plans a class anew, in place of its running order. */
   @Transactional
-  MeetingRow planAnew(long id, int version, int minutes, SignedIn me) {
-    MeetingRow meeting = get(id);
+  ClassRow planAnew(long id, int version, int minutes, SignedIn me) {
+    ClassRow row = get(id);
     checkMinutes(minutes);
-    GroupRow group = groups.get(meeting.group());
-    List<LineRow> lines = orders.plan(group, meeting.date(), minutes);
-    changed(store.change(id, version, minutes, lines), meeting);
-    events.publishEvent(
-        new Change(me.name(), "planned the class of " + meeting.date() + " anew", group.name()));
-    return get(id);
+    List<LineRow> lines = orders.plan(groups.active(row.group()), row.date(), minutes);
+    return write(row, version, new Order(minutes, lines), Action.CHANGED, me);
+  }
+
+  /** Brings an earlier running order back. */
+  @Transactional
+  ClassRow bringBack(long id, int version, int to, SignedIn me) {
+    ClassRow row = get(id);
+    Order order = texts.read(history.content(Thing.CLASS, id, to));
+    return write(row, version, order, Action.BROUGHT_BACK, me);
   }
 
   /** Changes a running order by hand; lines that differ carry the name of who changed them. */
   @Transactional
-  MeetingRow change(long id, int version, int minutes, List<WantedLine> wanted, SignedIn me) {
-    MeetingRow meeting = get(id);
+  ClassRow change(long id, int version, int minutes, List<WantedLine> wanted, SignedIn me) {
+    ClassRow row = get(id);
     checkMinutes(minutes);
     if (wanted.size() > MOST_LINES) {
       throw Problem.rejected("A running order has at most " + MOST_LINES + " lines.");
     }
     Map<Long, LineRow> before =
-        meeting.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
+        row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     List<LineRow> lines = new ArrayList<>();
     for (WantedLine line : wanted) {
       lines.add(line(line, Optional.ofNullable(before.get(line.id())), me));
     }
-    changed(store.change(id, version, minutes, lines), meeting);
-    events.publishEvent(
-        new Change(
-            me.name(),
-            "changed the running order of " + meeting.date(),
-            groups.get(meeting.group()).name()));
-    return get(id);
+    return write(row, version, new Order(minutes, lines), Action.CHANGED, me);
+  }
+
+  private ClassRow write(ClassRow row, int version, Order order, Action action, SignedIn me) {
+    changed(store.change(row.id(), version, order.minutes(), order.lines()), row);
+    ClassRow now = get(row.id());
+    say(now, action, me, version);
+    return now;
   }
 
   private LineRow line(WantedLine wanted, Optional<LineRow> before, SignedIn me) {
-    String title =
-        wanted.dance().isPresent()
-            ? dances.danceable(wanted.dance().get()).dance().title()
-            : wanted.title().strip();
+    Optional<DanceVersion> dance =
+        wanted
+            .dance()
+            .map(id -> {
+              dances.danceable(id);
+              return dances.get(id).at();
+            });
+    String title = wanted.dance().map(id -> dances.get(id).title()).orElse(wanted.title().strip());
     if (title.isEmpty()) {
       throw Problem.rejected("A line of the running order has a dance or a few words.");
     }
@@ -143,90 +171,103 @@ public class ClassService {
             .filter(line ->
                 line.minutes() == wanted.minutes()
                     && line.kind() == wanted.kind()
-                    && line.dance().equals(wanted.dance())
+                    && line.isOf(wanted.dance())
                     && line.title().equals(title))
             .isPresent();
     if (same) {
       return before.orElseThrow();
     }
-    boolean sameDance = before.map(line -> line.dance().equals(wanted.dance())).orElse(false);
-    String reason = sameDance ? before.orElseThrow().reason() : "Chosen by " + me.name() + ".";
+    boolean sameDance = before.map(line -> line.isOf(wanted.dance())).orElse(false);
     return new LineRow(
         0,
         wanted.minutes(),
         wanted.kind(),
-        wanted.dance(),
+        dance,
         title,
-        reason,
+        sameDance ? before.orElseThrow().reasons() : List.of(new PlanReason.ChosenBy(me.name())),
         Optional.of(me.name()),
         Optional.of(today.moment()));
   }
 
   /** Writes down what happened. */
   @Transactional
-  public MeetingRow record(long id, int version, String note, List<Danced> danced, SignedIn me) {
-    MeetingRow meeting = get(id);
-    if (meeting.date().isAfter(today.date())) {
+  ClassRow record(long id, int version, String note, List<Danced> danced, SignedIn me) {
+    ClassRow row = get(id);
+    if (row.date().isAfter(today.date())) {
       throw Problem.rejected(
-          "This class is on " + meeting.date() + "; it is written down once it has been.");
+          "This class is on " + row.date() + "; it is written down once it has been.");
     }
-    changed(store.markRecorded(id, version, note, me.name(), today.moment()), meeting);
+    changed(store.markRecorded(id, version, note, me.name(), today.moment()), row);
     Map<Long, LineRow> lines =
-        meeting.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
+        row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     for (Danced one : danced) {
       LineRow line =
           Optional.ofNullable(lines.get(one.line()))
               .orElseThrow(() -> Problem.rejected("A line of this class is not there any more."));
       long dance =
-          line.dance().orElseThrow(() -> Problem.rejected(line.title() + " is not a dance."));
-      int all = dances.danceable(dance).sections();
-      if (one.sections() < 1 || one.sections() > all) {
-        throw Problem.rejected(line.title() + " has sections 1 to " + all + ".");
-      }
+          line.dance()
+              .map(DanceVersion::dance)
+              .orElseThrow(() -> Problem.rejected(line.title() + " is not a dance."));
       groups.record(
-          meeting.group(),
-          dance,
+          row.group(),
           Optional.of(id),
-          new Evidence(meeting.date(), one.happened(), one.sections(), one.outcome(), me.name()),
-          one.note());
+          new GroupService.Entry(
+              dance, row.date(), one.happened(), one.shown(), one.outcome(), one.note()),
+          me.name());
     }
-    events.publishEvent(
-        new Change(
-            me.name(),
-            "wrote down the class of " + meeting.date(),
-            groups.get(meeting.group()).name()));
-    return get(id);
+    ClassRow now = get(id);
+    say(now, Action.RECORDED, me, version);
+    return now;
   }
 
-  /** Takes a record back: the class is planned again, its evidence is gone. */
+  /** Takes a record back: the class is planned again, its evidence is withdrawn. */
   @Transactional
-  MeetingRow takeBack(long id, int version, SignedIn me) {
-    MeetingRow meeting = get(id);
-    changed(store.markPlanned(id, version), meeting);
-    groups.forget(id);
-    events.publishEvent(
-        new Change(
-            me.name(),
-            "took back the record of " + meeting.date(),
-            groups.get(meeting.group()).name()));
-    return get(id);
+  ClassRow takeBack(long id, int version, SignedIn me) {
+    ClassRow row = get(id);
+    changed(store.markPlanned(id, version), row);
+    groups.withdraw(id, me.name());
+    ClassRow now = get(id);
+    say(now, Action.TAKEN_BACK, me, version);
+    return now;
   }
 
   @Transactional
-  void remove(long id, int version, SignedIn me) {
-    MeetingRow meeting = get(id);
-    changed(store.remove(id, version), meeting);
+  void archive(long id, int version, SignedIn me) {
+    ClassRow row = get(id);
+    changed(store.archive(id, version), row);
     events.publishEvent(
         new Change(
+            Thing.CLASS,
+            id,
+            Action.ARCHIVED,
             me.name(),
-            "removed the planned class of " + meeting.date(),
-            groups.get(meeting.group()).name()));
+            version,
+            version,
+            subject(row),
+            Optional.empty()));
   }
 
-  private static void changed(boolean done, MeetingRow meeting) {
+  private void say(ClassRow now, Action action, SignedIn me, int from) {
+    events.publishEvent(
+        new Change(
+            Thing.CLASS,
+            now.id(),
+            action,
+            me.name(),
+            from,
+            now.version(),
+            subject(now),
+            Optional.of(texts.write(now.order()))));
+  }
+
+  private String subject(ClassRow row) {
+    return groups.get(row.group()).name() + ", " + row.date();
+  }
+
+  private static void changed(boolean done, ClassRow row) {
     if (!done) {
       throw Problem.conflict(
-          meeting.recorded()
+          row.recorded()
               ? "This class has been written down already; take the record back to change it."
               : "Somebody has changed this class in the meantime; what you see now is the newest.");
     }

@@ -1,13 +1,18 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.PlanReason;
+import ulnaawl.server.dances.DanceVersion;
 
 /**
  * A line of a running order, as it is stored.
  *
  * @param id 0 for a line that has not been stored yet
+ * @param dance the dance, and its version when the line was planned
+ * @param reasons why it is there
  * @param changedBy who changed it by hand
  * @param changedAt when, in universal time
  */
@@ -15,8 +20,18 @@ record LineRow(
     long id,
     int minutes,
     Kind kind,
-    Optional<Long> dance,
+    Optional<DanceVersion> dance,
     String title,
-    String reason,
+    List<PlanReason> reasons,
     Optional<String> changedBy,
-    Optional<LocalDateTime> changedAt) {}
+    Optional<LocalDateTime> changedAt) {
+
+  LineRow {
+    reasons = List.copyOf(reasons);
+  }
+
+  /** Whether it is about that dance, in whatever version. */
+  boolean isOf(Optional<Long> other) {
+    return dance.map(DanceVersion::dance).equals(other);
+  }
+}

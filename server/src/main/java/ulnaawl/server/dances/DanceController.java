@@ -4,6 +4,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -20,10 +22,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.figure.Level;
+import ulnaawl.floor.Turn;
 import ulnaawl.formats.SheetPdf;
-import ulnaawl.notation.Limits;
+import ulnaawl.music.Tempo;
+import ulnaawl.notation.Stated;
 import ulnaawl.server.dances.DanceView.Reading;
-import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 
 /** One dance: its text and everything computed from it. */
@@ -33,17 +37,22 @@ class DanceController {
 
   private final DanceService dances;
   private final DanceReader reader;
+  private final ReadingWriter writer;
 
-  DanceController(DanceService dances, DanceReader reader) {
+  DanceController(DanceService dances, DanceReader reader, ReadingWriter writer) {
     this.dances = dances;
     this.reader = reader;
+    this.writer = writer;
   }
 
-  /** A text to read. */
+  /** A text to add. */
   record StepText(@NotNull String stepText) {}
 
   /** A changed text, and the version it was changed from. */
   record ChangedStepText(@NotNull String stepText, int version) {}
+
+  /** A version to bring back, and the version that is known to be the newest. */
+  record BringBack(int version, int to) {}
 
   /** A dance with all that is computed from it; the moment is in universal time. */
   record DanceSheet(
@@ -54,13 +63,61 @@ class DanceController {
       String stepText,
       Reading reading) {}
 
+  /**
+   * A dance in the list.
+   *
+   * @param turn of a wall, the shortest way
+   */
+  record DanceSummary(
+      long id,
+      String title,
+      @Nullable String by,
+      @Nullable Level statedLevel,
+      Level level,
+      int counts,
+      int sections,
+      int walls,
+      Turn turn,
+      boolean phrased,
+      boolean sound,
+      @Nullable String song,
+      @Nullable Tempo countsPerMinute,
+      @Nullable String style,
+      List<String> figures) {}
+
+  @GetMapping
+  List<DanceSummary> all() {
+    return dances.all().stream().map(this::summary).toList();
+  }
+
+  private DanceSummary summary(DanceRow row) {
+    ReadDance read = reader.read(row.stepText());
+    var headers = read.dance().headers();
+    return new DanceSummary(
+        row.id(),
+        read.dance().title(),
+        headers.by().map(Stated::value).orElse(null),
+        headers.level().map(Stated::value).orElse(null),
+        read.level().level(),
+        read.dance().counts(),
+        read.sections(),
+        read.dance().walls(),
+        read.dance().turn().shortest(),
+        read.dance().isPhrased(),
+        read.isSound(),
+        headers.songs().stream().findFirst().map(song -> song.value().title()).orElse(null),
+        read.dance().countsPerMinute().orElse(null),
+        headers.style().map(Stated::value).orElse(null),
+        read.figures().stream().sorted().toList());
+  }
+
   @GetMapping("/{id}")
   DanceSheet dance(@PathVariable long id) {
     return sheet(dances.get(id));
   }
 
   @GetMapping(value = "/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> sheet(@PathVariable long id) {
+  ResponseEntity<byte[]> printed(@PathVariable long id) {
     ReadDance read = reader.read(dances.get(id).stepText());
     ContentDisposition name =
         ContentDisposition.attachment()
@@ -69,14 +126,6 @@ class DanceController {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
         .body(SheetPdf.write(read.dance(), read.sequence(), read.level(), reader.book()));
-  }
-
-  @PostMapping("/check")
-  Reading check(@Valid @RequestBody StepText text) {
-    if (text.stepText().length() > 4 * Limits.TEXT) {
-      throw Problem.rejected("The text is longer than any dance: at most 64 KB are read.");
-    }
-    return ReadingWriter.write(reader.readOnce(text.stepText()), reader.book());
   }
 
   @PostMapping
@@ -93,20 +142,29 @@ class DanceController {
     return sheet(dances.change(id, text.version(), text.stepText(), me));
   }
 
+  /** Writes an earlier version anew; a removed dance comes back with it. */
+  @PostMapping("/{id}/bring-back")
+  DanceSheet bringBack(
+      @PathVariable long id,
+      @Valid @RequestBody BringBack wanted,
+      @AuthenticationPrincipal SignedIn me) {
+    return sheet(dances.bringBack(id, wanted.version(), wanted.to(), me));
+  }
+
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(
+  void archive(
       @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
-    dances.remove(id, version, me);
+    dances.archive(id, version, me);
   }
 
   private DanceSheet sheet(DanceRow row) {
     return new DanceSheet(
         row.id(),
         row.version(),
-        row.updatedBy(),
-        row.updatedAt(),
+        row.writtenBy(),
+        row.writtenAt(),
         row.stepText(),
-        ReadingWriter.write(reader.read(row.stepText()), reader.book()));
+        writer.write(reader.read(row.stepText()), reader.book()));
   }
 }

@@ -1,12 +1,28 @@
 package ulnaawl.server.dances;
 
 import java.time.LocalDateTime;
+import ulnaawl.dance.SectionKeys;
 
 /**
- * A dance as it is stored.
+ * A version of a dance as it is stored; of {@link DanceStore#all} the newest.
  *
  * @param version rises with every change
- * @param updatedAt in universal time
+ * @param keys which section is which through all versions
+ * @param writtenAt in universal time
+ * @param archived whether the dance has been removed from sight
  */
 public record DanceRow(
-    long id, String stepText, int version, String updatedBy, LocalDateTime updatedAt) {}
+    long id,
+    int version,
+    String title,
+    String stepText,
+    SectionKeys keys,
+    String writtenBy,
+    LocalDateTime writtenAt,
+    boolean archived) {
+
+  /** Where something that happened with it now points to. */
+  public DanceVersion at() {
+    return new DanceVersion(id, version);
+  }
+}

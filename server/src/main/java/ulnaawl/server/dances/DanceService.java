@@ -1,17 +1,28 @@
 package ulnaawl.server.dances;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.dance.SectionKeys;
+import ulnaawl.dance.SectionLineage;
+import ulnaawl.dance.SectionPrint;
 import ulnaawl.notation.Limits;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
-/** The club's dances. A dance with mistakes can be kept: work in progress must not be lost. */
+/**
+ * The club's dances. Every version stays, and a dance that is removed is archived. A dance with
+ * mistakes can be saved: work in progress must not be lost.
+ */
 @Service
 public class DanceService {
 
@@ -32,11 +43,34 @@ public class DanceService {
     return store.all();
   }
 
+  /** With those that are archived: for what groups have learned. */
+  public List<DanceRow> allEver() {
+    return store.allEver();
+  }
+
   /** The dance, or a problem that says it is gone. */
   public DanceRow get(long id) {
     return store
         .find(id)
+        .filter(row -> !row.archived())
         .orElseThrow(() -> Problem.gone("This dance is not here; somebody may have removed it."));
+  }
+
+  /** The dance whether it is archived or not: for what happened with it. */
+  public Optional<DanceRow> everKnown(long id) {
+    return store.find(id);
+  }
+
+  /** A version of a dance, archived or not. */
+  public DanceRow version(DanceVersion at) {
+    return store
+        .find(at.dance(), at.version())
+        .orElseThrow(() -> Problem.gone("This version of the dance is not here."));
+  }
+
+  /** Which section is which, for every version of every dance. */
+  public Map<DanceVersion, SectionKeys> keys() {
+    return store.keys();
   }
 
   /** The dance as read; refused where it has mistakes that keep it from being danced. */
@@ -60,35 +94,94 @@ public class DanceService {
   public DanceRow addFor(String stepText, String by) {
     ReadDance read = checked(stepText);
     String title = title(read);
-    events.publishEvent(new Change(by, "added the dance", title));
-    return store.add(title, stepText, by, today.moment());
-  }
-
-  @InstructorOnly
-  @Transactional
-  DanceRow change(long id, int version, String stepText, SignedIn me) {
-    DanceRow now = get(id);
-    ReadDance read = checked(stepText);
-    if (!store.change(id, version, title(read), stepText, me.name(), today.moment())) {
-      throw Problem.conflict(
-          now.updatedBy()
-              + " has changed this dance in the meantime. Your text is still here: copy it, open the"
-              + " dance again and put both together.");
-    }
-    events.publishEvent(new Change(me.name(), "changed the dance", title(read)));
+    SectionKeys keys = SectionKeys.first(read.dance().sections().size());
+    long id = store.add(title, stepText, keys, by, today.moment());
+    events.publishEvent(
+        new Change(Thing.DANCE, id, Action.ADDED, by, 0, 1, title, Optional.empty()));
     return get(id);
   }
 
   @InstructorOnly
   @Transactional
-  void remove(long id, int version, SignedIn me) {
-    DanceRow now = get(id);
-    if (!store.remove(id, version)) {
-      throw Problem.conflict(
-          now.updatedBy() + " has changed this dance in the meantime; look at it again first.");
+  DanceRow change(long id, int version, String stepText, SignedIn me) {
+    return write(get(id), version, stepText, Action.CHANGED, me);
+  }
+
+  /** Writes an earlier version anew; one that was archived comes back with it. */
+  @InstructorOnly
+  @Transactional
+  DanceRow bringBack(long id, int version, int to, SignedIn me) {
+    DanceRow now =
+        store.find(id).orElseThrow(() -> Problem.gone("This dance has never been here."));
+    String stepText = version(new DanceVersion(id, to)).stepText();
+    return write(now, version, stepText, Action.BROUGHT_BACK, me);
+  }
+
+  private DanceRow write(DanceRow now, int version, String stepText, Action action, SignedIn me) {
+    ReadDance read = checked(stepText);
+    String title = title(read);
+    boolean changed =
+        store.change(
+            now.id(),
+            version,
+            title,
+            stepText,
+            nextKeys(now.id(), read),
+            me.name(),
+            today.moment());
+    if (!changed) {
+      throw Problem.conflict(now.writtenBy() + " has changed this dance in the meantime.");
     }
     events.publishEvent(
-        new Change(me.name(), "removed the dance", title(reader.read(now.stepText()))));
+        new Change(
+            Thing.DANCE,
+            now.id(),
+            action,
+            me.name(),
+            version,
+            version + 1,
+            title,
+            Optional.empty()));
+    return get(now.id());
+  }
+
+  private SectionKeys nextKeys(long id, ReadDance next) {
+    List<SectionLineage.Version> past = new ArrayList<>();
+    for (DanceRow row : store.versions(id)) {
+      ReadDance read = reader.read(row.stepText());
+      past.add(
+          new SectionLineage.Version(row.keys(), SectionPrint.of(read.dance(), row.stepText())));
+    }
+    return SectionLineage.next(past, SectionPrint.of(next.dance(), next.source().text()));
+  }
+
+  @InstructorOnly
+  @Transactional
+  void archive(long id, int version, SignedIn me) {
+    DanceRow now = get(id);
+    if (!store.archive(id, version)) {
+      throw Problem.conflict(
+          now.writtenBy() + " has changed this dance in the meantime; look at it again first.");
+    }
+    events.publishEvent(
+        new Change(
+            Thing.DANCE,
+            id,
+            Action.ARCHIVED,
+            me.name(),
+            version,
+            version,
+            now.title(),
+            Optional.empty()));
+  }
+
+  /** Gives the versions of an earlier release their keys; the numbers of their sections. */
+  @Transactional
+  void fillInKeys() {
+    for (DanceRow row : store.withoutKeys()) {
+      int sections = reader.read(row.stepText()).dance().sections().size();
+      store.setKeys(row.at(), SectionKeys.first(sections));
+    }
   }
 
   private ReadDance checked(String stepText) {

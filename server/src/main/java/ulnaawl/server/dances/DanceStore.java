@@ -1,15 +1,21 @@
 package ulnaawl.server.dances;
 
 import static ulnaawl.server.tables.Tables.DANCE;
+import static ulnaawl.server.tables.Tables.DANCE_VERSION;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.ResultQuery;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.tables.tables.records.DanceRecord;
+import ulnaawl.dance.SectionKeys;
 
-/** Dances in the database: their step text. */
+/** Dances in the database: their step text, in every version. */
 @Repository
 class DanceStore {
 
@@ -19,51 +25,160 @@ class DanceStore {
     this.database = database;
   }
 
+  /** The newest version of every dance that is not archived, by title. */
   List<DanceRow> all() {
-    return database.selectFrom(DANCE).orderBy(DANCE.TITLE, DANCE.ID).fetch(DanceStore::row);
+    return rows(DANCE.ACTIVE.isTrue().and(newest())).fetch(DanceStore::row);
   }
 
+  /** The newest version of every dance that ever was, by title. */
+  List<DanceRow> allEver() {
+    return rows(newest()).fetch(DanceStore::row);
+  }
+
+  /** The newest version of a dance, archived or not. */
   Optional<DanceRow> find(long id) {
-    return database.selectFrom(DANCE).where(DANCE.ID.eq(id)).fetchOptional(DanceStore::row);
+    return rows(DANCE.ID.eq(id).and(newest())).fetchOptional(DanceStore::row);
   }
 
-  DanceRow add(String title, String stepText, String by, LocalDateTime at) {
-    return row(
+  Optional<DanceRow> find(long id, int version) {
+    return rows(DANCE.ID.eq(id).and(DANCE_VERSION.VERSION.eq(version)))
+        .fetchOptional(DanceStore::row);
+  }
+
+  /** Every version of a dance, the oldest first. */
+  List<DanceRow> versions(long id) {
+    return database
+        .select()
+        .from(DANCE_VERSION)
+        .join(DANCE)
+        .on(DANCE.ID.eq(DANCE_VERSION.DANCE_ID))
+        .where(DANCE.ID.eq(id))
+        .orderBy(DANCE_VERSION.VERSION)
+        .fetch(DanceStore::row);
+  }
+
+  /** Which section is which, for every version of every dance. */
+  Map<DanceVersion, SectionKeys> keys() {
+    return database
+        .select(DANCE_VERSION.DANCE_ID, DANCE_VERSION.VERSION, DANCE_VERSION.SECTION_KEYS)
+        .from(DANCE_VERSION)
+        .fetchMap(
+            row -> new DanceVersion(row.value1(), row.value2()),
+            row -> SectionKeys.parse(row.value3() == null ? "" : row.value3()));
+  }
+
+  private static Condition newest() {
+    return DANCE_VERSION.VERSION.eq(DANCE.VERSION);
+  }
+
+  private ResultQuery<Record> rows(Condition where) {
+    return database
+        .select()
+        .from(DANCE)
+        .join(DANCE_VERSION)
+        .on(DANCE_VERSION.DANCE_ID.eq(DANCE.ID))
+        .where(where)
+        .orderBy(DANCE_VERSION.TITLE, DANCE.ID);
+  }
+
+  /** Adds a dance with its first version; answers its number. */
+  long add(String title, String stepText, SectionKeys keys, String by, LocalDateTime at) {
+    long id =
         database
             .insertInto(DANCE)
-            .set(DANCE.TITLE, title)
-            .set(DANCE.STEP_TEXT, stepText)
             .set(DANCE.VERSION, 1)
-            .set(DANCE.UPDATED_BY, by)
-            .set(DANCE.UPDATED_AT, at)
-            .returning()
-            .fetchSingle());
+            .set(DANCE.ACTIVE, true)
+            .returningResult(DANCE.ID)
+            .fetchSingle()
+            .value1();
+    addVersion(id, 1, title, stepText, keys, by, at);
+    return id;
   }
 
-  /** Whether the dance still had that version, and so was changed. */
-  boolean change(long id, int version, String title, String stepText, String by, LocalDateTime at) {
+  /**
+   * Whether the dance still had that version, and so got the next one; an archived one comes back.
+   */
+  boolean change(
+      long id,
+      int version,
+      String title,
+      String stepText,
+      SectionKeys keys,
+      String by,
+      LocalDateTime at) {
+    boolean changed =
+        database
+                .update(DANCE)
+                .set(DANCE.VERSION, version + 1)
+                .set(DANCE.ACTIVE, true)
+                .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)))
+                .execute()
+            == 1;
+    if (changed) {
+      addVersion(id, version + 1, title, stepText, keys, by, at);
+    }
+    return changed;
+  }
+
+  private void addVersion(
+      long id,
+      int version,
+      String title,
+      String stepText,
+      SectionKeys keys,
+      String by,
+      LocalDateTime at) {
+    database
+        .insertInto(DANCE_VERSION)
+        .set(DANCE_VERSION.DANCE_ID, id)
+        .set(DANCE_VERSION.VERSION, version)
+        .set(DANCE_VERSION.TITLE, title)
+        .set(DANCE_VERSION.STEP_TEXT, stepText)
+        .set(DANCE_VERSION.SECTION_KEYS, keys.label())
+        .set(DANCE_VERSION.WRITTEN_BY, by)
+        .set(DANCE_VERSION.WRITTEN_AT, at)
+        .execute();
+  }
+
+  /** Whether the dance still had that version and was in sight, and so was archived. */
+  boolean archive(long id, int version) {
     return database
             .update(DANCE)
-            .set(DANCE.TITLE, title)
-            .set(DANCE.STEP_TEXT, stepText)
-            .set(DANCE.VERSION, version + 1)
-            .set(DANCE.UPDATED_BY, by)
-            .set(DANCE.UPDATED_AT, at)
-            .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)))
+            .set(DANCE.ACTIVE, DSL.val(null, DANCE.ACTIVE))
+            .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)).and(DANCE.ACTIVE.isTrue()))
             .execute()
         == 1;
   }
 
-  boolean remove(long id, int version) {
+  /** Versions of an earlier release, which had no keys. */
+  List<DanceRow> withoutKeys() {
     return database
-            .deleteFrom(DANCE)
-            .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)))
-            .execute()
-        == 1;
+        .select()
+        .from(DANCE_VERSION)
+        .join(DANCE)
+        .on(DANCE.ID.eq(DANCE_VERSION.DANCE_ID))
+        .where(DANCE_VERSION.SECTION_KEYS.isNull())
+        .fetch(DanceStore::row);
   }
 
-  private static DanceRow row(DanceRecord row) {
+  void setKeys(DanceVersion at, SectionKeys keys) {
+    database
+        .update(DANCE_VERSION)
+        .set(DANCE_VERSION.SECTION_KEYS, keys.label())
+        .where(DANCE_VERSION.DANCE_ID.eq(at.dance()).and(DANCE_VERSION.VERSION.eq(at.version())))
+        .execute();
+  }
+
+  private static DanceRow row(Record row) {
+    String keys = row.get(DANCE_VERSION.SECTION_KEYS);
     return new DanceRow(
-        row.getId(), row.getStepText(), row.getVersion(), row.getUpdatedBy(), row.getUpdatedAt());
+        row.get(DANCE_VERSION.DANCE_ID),
+        row.get(DANCE_VERSION.VERSION),
+        row.get(DANCE_VERSION.TITLE),
+        row.get(DANCE_VERSION.STEP_TEXT),
+        SectionKeys.parse(keys == null ? "" : keys),
+        row.get(DANCE_VERSION.WRITTEN_BY),
+        row.get(DANCE_VERSION.WRITTEN_AT),
+        row.get(DANCE.ACTIVE) == null);
   }
 }

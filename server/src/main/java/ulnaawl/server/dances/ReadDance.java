@@ -9,7 +9,6 @@ import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.notation.Stated;
 import ulnaawl.text.Diagnostic;
-import ulnaawl.text.Severity;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.WallSequence;
 
@@ -27,8 +26,7 @@ public record ReadDance(
 
   /** Whether it can be danced as written. */
   public boolean isSound() {
-    return diagnostics.stream().noneMatch(d -> d.severity() == Severity.ERROR)
-        && dance.main().counts() > 0;
+    return diagnostics.stream().noneMatch(Diagnostic::isError) && dance.main().counts() > 0;
   }
 
   /** The level that its sheet states, else the measured one. */

@@ -16,13 +16,15 @@ import ulnaawl.dance.Possible;
 import ulnaawl.dance.SectionEditor;
 import ulnaawl.dance.SectionEditor.Edited;
 import ulnaawl.dance.SectionEditor.Wanted;
+import ulnaawl.figure.Level;
+import ulnaawl.floor.Weight;
 import ulnaawl.notation.Limits;
 import ulnaawl.notation.Parsed;
 import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.notation.StepTextParser;
+import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.text.Diagnostic;
-import ulnaawl.text.Severity;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.FloorUse;
 
@@ -32,10 +34,15 @@ import ulnaawl.wall.FloorUse;
 class WritingController {
 
   private final DanceReader reader;
+  private final ReadingWriter writer;
 
-  WritingController(DanceReader reader) {
+  WritingController(DanceReader reader, ReadingWriter writer) {
     this.reader = reader;
+    this.writer = writer;
   }
+
+  /** A text to read; one that is too long for a dance is still looked at. */
+  record TypedText(@NotNull String stepText) {}
 
   /** A text that is being written. */
   record Draft(@NotNull @Size(max = Limits.TEXT) String stepText) {}
@@ -44,11 +51,11 @@ class WritingController {
   record DraftAt(@NotNull @Size(max = Limits.TEXT) String stepText, @Min(0) int offset) {}
 
   /** A figure that can come next. */
-  record OfferView(String text, String name, int counts, String family, String level) {}
+  record OfferView(String text, String name, int counts, String family, Level level) {}
 
   /** What is possible at a place; the section is 0 outside the sections. */
   record PossibleView(
-      int section, String weight, int nextCount, int countsLeft, List<OfferView> offers) {}
+      int section, Weight weight, int nextCount, int countsLeft, List<OfferView> offers) {}
 
   /** A text and a hall; in centimetres. */
   record DraftInHall(
@@ -68,11 +75,19 @@ class WritingController {
       @Min(1) @Max(999) int section,
       @NotNull @Size(max = 64) List<@Valid WantedFigure> order) {}
 
+  @PostMapping("/check")
+  Reading check(@Valid @RequestBody TypedText text) {
+    if (text.stepText().length() > 4 * Limits.TEXT) {
+      throw Problem.rejected("The text is longer than any dance: at most 64 KB are read.");
+    }
+    return writer.write(reader.readOnce(text.stepText()), reader.book());
+  }
+
   @PostMapping("/format")
   Draft format(@Valid @RequestBody Draft draft) {
     Parsed parsed = new StepTextParser(reader.book()).parse(draft.stepText());
     for (Diagnostic one : parsed.diagnostics()) {
-      if (one.severity() == Severity.ERROR) {
+      if (one.isError()) {
         int line = SourceText.of(draft.stepText()).line(one.span().start());
         throw Problem.rejected(
             "Line " + line + " is not understood yet; mend it first, then the text can be tidied.");
@@ -90,7 +105,7 @@ class WritingController {
             draft.offset());
     return new PossibleView(
         found.section(),
-        found.weight().label(),
+        found.weight(),
         found.nextCount(),
         found.countsLeft(),
         found.offers().stream()
@@ -100,7 +115,7 @@ class WritingController {
                     offer.figure().name(),
                     offer.counts(),
                     offer.figure().family(),
-                    offer.figure().level().label()))
+                    offer.figure().level()))
             .toList());
   }
 

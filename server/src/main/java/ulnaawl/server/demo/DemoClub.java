@@ -20,8 +20,8 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
-import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.classes.ClassService;
@@ -150,14 +150,17 @@ class DemoClub implements SmartInitializingSingleton {
       }
       LocalDate last = today.date().with(TemporalAdjusters.previous(group.weekday()));
       LocalDate day = last.minusWeeks(Integer.parseInt(cells[1].strip()) - 1L);
-      Evidence happened =
-          new Evidence(
+      groups.record(
+          group.id(),
+          Optional.empty(),
+          new GroupService.Entry(
+              dance,
               day,
               Happened.valueOf(cells[4].strip()),
-              Integer.parseInt(cells[5].strip()),
+              SectionSet.upTo(Integer.parseInt(cells[5].strip())),
               Outcome.valueOf(cells[6].strip()),
-              cells[2].strip());
-      groups.record(group.id(), dance, Optional.empty(), happened, cells[7].strip());
+              cells[7].strip()),
+          cells[2].strip());
     }
   }
 

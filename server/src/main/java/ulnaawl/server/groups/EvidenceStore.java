@@ -5,14 +5,16 @@ import static ulnaawl.server.tables.Tables.EVIDENCE;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import ulnaawl.learning.Evidence;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
 
-/** The record of learning in the database. */
+/** The record of learning in the database. What is taken back stays, marked as withdrawn. */
 @Repository
 class EvidenceStore {
 
@@ -22,69 +24,70 @@ class EvidenceStore {
     this.database = database;
   }
 
-  List<EvidenceRow> all() {
-    return database
-        .selectFrom(EVIDENCE)
-        .orderBy(EVIDENCE.HAPPENED_ON, EVIDENCE.ID)
-        .fetch(EvidenceStore::row);
-  }
-
   List<EvidenceRow> of(long group) {
     return database
         .selectFrom(EVIDENCE)
-        .where(EVIDENCE.GROUP_ID.eq(group))
+        .where(EVIDENCE.GROUP_ID.eq(group).and(EVIDENCE.WITHDRAWN_AT.isNull()))
         .orderBy(EVIDENCE.HAPPENED_ON, EVIDENCE.ID)
         .fetch(EvidenceStore::row);
   }
 
-  long add(
-      long group,
-      long dance,
-      Optional<Long> meeting,
-      Evidence evidence,
-      String note,
-      LocalDateTime at) {
+  List<EvidenceRow> ofMeetings(List<Long> meetings) {
+    return database
+        .selectFrom(EVIDENCE)
+        .where(EVIDENCE.MEETING_ID.in(meetings).and(EVIDENCE.WITHDRAWN_AT.isNull()))
+        .orderBy(EVIDENCE.ID)
+        .fetch(EvidenceStore::row);
+  }
+
+  long add(EvidenceRow.Fresh draft, String by, LocalDateTime at) {
     return database
         .insertInto(EVIDENCE)
-        .set(EVIDENCE.GROUP_ID, group)
-        .set(EVIDENCE.DANCE_ID, dance)
-        .set(EVIDENCE.MEETING_ID, meeting.orElse(null))
-        .set(EVIDENCE.HAPPENED_ON, evidence.date())
-        .set(EVIDENCE.HAPPENED, evidence.happened().name())
-        .set(EVIDENCE.SECTIONS, evidence.sections())
-        .set(EVIDENCE.OUTCOME, evidence.outcome().name())
-        .set(EVIDENCE.NOTE, note)
-        .set(EVIDENCE.BY_NAME, evidence.by())
+        .set(EVIDENCE.GROUP_ID, draft.group())
+        .set(EVIDENCE.DANCE_ID, draft.at().dance())
+        .set(EVIDENCE.DANCE_VERSION, draft.at().version())
+        .set(EVIDENCE.MEETING_ID, draft.meeting().orElse(null))
+        .set(EVIDENCE.HAPPENED_ON, draft.date())
+        .set(EVIDENCE.HAPPENED, draft.happened().name())
+        .set(EVIDENCE.SECTIONS, draft.happened().isWhole() ? null : draft.shown().label())
+        .set(EVIDENCE.OUTCOME, draft.outcome().name())
+        .set(EVIDENCE.NOTE, draft.note())
+        .set(EVIDENCE.BY_NAME, by)
         .set(EVIDENCE.WRITTEN_AT, at)
         .returningResult(EVIDENCE.ID)
         .fetchSingle()
         .value1();
   }
 
-  void removeOf(long meeting) {
-    database.deleteFrom(EVIDENCE).where(EVIDENCE.MEETING_ID.eq(meeting)).execute();
+  void withdrawOf(long meeting, String by, LocalDateTime at) {
+    withdraw(EVIDENCE.MEETING_ID.eq(meeting), by, at);
   }
 
-  boolean remove(long group, long id) {
+  /** Whether the entry was there, and so was taken back. */
+  boolean withdraw(long group, long id, String by, LocalDateTime at) {
+    return withdraw(EVIDENCE.ID.eq(id).and(EVIDENCE.GROUP_ID.eq(group)), by, at) == 1;
+  }
+
+  private int withdraw(Condition which, String by, LocalDateTime at) {
     return database
-            .deleteFrom(EVIDENCE)
-            .where(EVIDENCE.ID.eq(id).and(EVIDENCE.GROUP_ID.eq(group)))
-            .execute()
-        == 1;
+        .update(EVIDENCE)
+        .set(EVIDENCE.WITHDRAWN_BY, by)
+        .set(EVIDENCE.WITHDRAWN_AT, at)
+        .where(which.and(EVIDENCE.WITHDRAWN_AT.isNull()))
+        .execute();
   }
 
   private static EvidenceRow row(EvidenceRecord row) {
     return new EvidenceRow(
         row.getId(),
         row.getGroupId(),
-        row.getDanceId(),
+        new DanceVersion(row.getDanceId(), row.getDanceVersion()),
         Optional.ofNullable(row.getMeetingId()),
-        new Evidence(
-            row.getHappenedOn(),
-            Happened.valueOf(row.getHappened()),
-            row.getSections(),
-            Outcome.valueOf(row.getOutcome()),
-            row.getByName()),
+        row.getHappenedOn(),
+        Happened.valueOf(row.getHappened()),
+        Optional.ofNullable(row.getSections()).map(SectionSet::parse),
+        Outcome.valueOf(row.getOutcome()),
+        row.getByName(),
         row.getNote());
   }
 }

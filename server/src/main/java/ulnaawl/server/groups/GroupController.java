@@ -11,7 +11,9 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,18 +24,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
-import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassRequest;
-import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.platform.Problem;
+import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.wire.ReasonView;
+import ulnaawl.server.wire.Reasons;
+import ulnaawl.words.Speech;
 
 /** Groups, what each has learned, and the record behind it. */
 @RestController
@@ -42,21 +47,24 @@ class GroupController {
 
   private final GroupService groups;
   private final Standings standings;
-  private final DanceService dances;
+  private final Reasons reasons;
+  private final Speech speech;
   private final Today today;
 
-  GroupController(GroupService groups, Standings standings, DanceService dances, Today today) {
+  GroupController(
+      GroupService groups, Standings standings, Reasons reasons, Speech speech, Today today) {
     this.groups = groups;
     this.standings = standings;
-    this.dances = dances;
+    this.reasons = reasons;
+    this.speech = speech;
     this.today = today;
   }
 
-  /** A group at a glance. */
+  /** A group at a glance: how many dances it knows, learns, and should do again. */
   record GroupSummary(
       long id,
       String name,
-      String level,
+      Level level,
       DayOfWeek weekday,
       LocalTime startsAt,
       int minutes,
@@ -66,35 +74,49 @@ class GroupController {
       int learning,
       int due) {}
 
-  /** An entry of the record. */
-  record Entry(
+  /**
+   * An entry of the record.
+   *
+   * @param danceVersion the version of the dance at that time
+   * @param shown sections by their numbers in that version; nothing for the whole dance
+   */
+  record RecordEntry(
       long id,
-      long dance,
+      int danceVersion,
       LocalDate date,
-      String happened,
-      int sections,
-      String outcome,
+      Happened happened,
+      @Nullable SectionSet shown,
+      Outcome outcome,
       String note,
       String by) {}
 
-  /** Where the group stands with one dance. */
+  /**
+   * Where the group stands with one dance.
+   *
+   * @param shown sections by their numbers now
+   * @param archived whether the dance is no longer in the list
+   */
   record DanceStanding(
       long dance,
       String title,
-      String level,
+      Level level,
       int counts,
       int allSections,
+      boolean archived,
       Stage stage,
-      int sections,
+      SectionSet shown,
       @Nullable LocalDate last,
       @Nullable LocalDate due,
       boolean isDue,
       int intervalDays,
-      List<String> reasons,
-      List<Entry> entries) {}
+      List<ReasonView> reasons,
+      List<RecordEntry> entries) {}
 
   /** A group with everything it has been taught. */
   record GroupSheet(GroupSummary group, LocalDate today, List<DanceStanding> dances) {}
+
+  /** A group and a dance that it has met. */
+  record KnownBy(long dance, long group, String name, Stage stage) {}
 
   /** A group as an instructor describes it. */
   record GroupForm(
@@ -110,19 +132,32 @@ class GroupController {
     }
   }
 
+  /** A version to bring back, and the version that is known to be the newest. */
+  record BringBackGroup(int version, int to) {}
+
   /** Something that happened, to be written down. */
   record EntryForm(
       long dance,
       @NotNull LocalDate date,
       @NotNull Happened happened,
-      @Min(1) @Max(64) int sections,
+      @NotNull SectionSet shown,
       @NotNull Outcome outcome,
       @NotNull @Size(max = 500) String note) {}
 
   @GetMapping
   List<GroupSummary> all() {
+    return groups.all().stream().map(this::summary).toList();
+  }
+
+  /** Which group has met which dance. */
+  @GetMapping("/standings")
+  List<KnownBy> knownBy() {
     return groups.all().stream()
-        .map(group -> summary(group, standings.of(group.id(), today.date())))
+        .flatMap(group ->
+            standings.of(group.id(), today.date()).stream()
+                .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
+                .map(one ->
+                    new KnownBy(one.row().id(), group.id(), group.name(), one.standing().stage())))
         .toList();
   }
 
@@ -130,23 +165,24 @@ class GroupController {
   GroupSheet group(@PathVariable long id) {
     GroupRow group = groups.get(id);
     LocalDate day = today.date();
-    List<Standings.Known> known = standings.of(id, day);
-    List<EvidenceRow> evidence = groups.evidenceOf(id);
+    Map<Long, List<EvidenceRow>> evidence =
+        groups.evidenceOf(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
     List<DanceStanding> list =
-        known.stream()
+        standings.of(id, day).stream()
             .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
             .sorted(
-                Comparator.comparing((Standings.Known one) -> one.standing().due().orElse(day))
-                    .thenComparing(one -> one.dance().dance().title()))
-            .map(one -> standing(one, evidence, day))
+                Comparator.comparing((GroupDance one) -> one.row().archived())
+                    .thenComparing(one -> one.standing().due().orElse(day))
+                    .thenComparing(one -> one.row().title()))
+            .map(one -> standing(one, evidence.getOrDefault(one.row().id(), List.of()), day))
             .toList();
-    return new GroupSheet(summary(group, known), day, list);
+    return new GroupSheet(summary(group), day, list);
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   GroupSummary add(@Valid @RequestBody GroupForm form, @AuthenticationPrincipal SignedIn me) {
-    return summary(groups.add(form.draft(), me), List.of());
+    return summary(groups.add(form.draft(), me));
   }
 
   @PutMapping("/{id}")
@@ -154,8 +190,23 @@ class GroupController {
       @PathVariable long id,
       @Valid @RequestBody GroupForm form,
       @AuthenticationPrincipal SignedIn me) {
-    GroupRow row = groups.change(id, form.version(), form.draft(), me);
-    return summary(row, standings.of(id, today.date()));
+    return summary(groups.change(id, form.version(), form.draft(), me));
+  }
+
+  /** Brings an earlier version back; a removed group comes back with it. */
+  @PostMapping("/{id}/bring-back")
+  GroupSummary bringBack(
+      @PathVariable long id,
+      @Valid @RequestBody BringBackGroup wanted,
+      @AuthenticationPrincipal SignedIn me) {
+    return summary(groups.bringBack(id, wanted.version(), wanted.to(), me));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void archive(
+      @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
+    groups.archive(id, version, me);
   }
 
   @PostMapping("/{id}/record")
@@ -163,75 +214,71 @@ class GroupController {
       @PathVariable long id,
       @Valid @RequestBody EntryForm form,
       @AuthenticationPrincipal SignedIn me) {
-    int sections = dances.danceable(form.dance()).sections();
-    if (form.sections() > sections) {
-      throw Problem.rejected(
-          "This dance has " + sections + " sections, not " + form.sections() + ".");
-    }
-    Evidence happened =
-        new Evidence(form.date(), form.happened(), form.sections(), form.outcome(), me.name());
-    groups.record(id, form.dance(), Optional.empty(), happened, form.note());
+    groups.record(
+        id,
+        Optional.empty(),
+        new GroupService.Entry(
+            form.dance(), form.date(), form.happened(), form.shown(), form.outcome(), form.note()),
+        me.name());
     return group(id);
   }
 
   @DeleteMapping("/{id}/record/{entry}")
-  GroupSheet removeEntry(
+  GroupSheet withdraw(
       @PathVariable long id, @PathVariable long entry, @AuthenticationPrincipal SignedIn me) {
-    groups.removeEvidence(id, entry, me);
+    groups.withdrawEntry(id, entry, me);
     return group(id);
   }
 
-  private DanceStanding standing(Standings.Known one, List<EvidenceRow> evidence, LocalDate day) {
-    List<Entry> entries =
-        evidence.stream()
-            .filter(row -> row.dance() == one.row().id())
-            .map(GroupController::entry)
-            .toList();
+  private DanceStanding standing(GroupDance one, List<EvidenceRow> evidence, LocalDate day) {
     return new DanceStanding(
         one.row().id(),
-        one.dance().dance().title(),
-        one.dance().level().level().label(),
+        one.row().title(),
+        one.dance().level().level(),
         one.dance().dance().counts(),
         one.dance().sections(),
+        one.row().archived(),
         one.standing().stage(),
-        one.standing().sections(),
+        one.standing().shown(),
         one.standing().last().orElse(null),
         one.standing().due().orElse(null),
         one.standing().isDueBy(day),
         one.standing().intervalDays(),
-        one.standing().reasons(),
-        entries);
+        reasons.views(one.standing().reasons(), speech.learning()::reason),
+        evidence.stream().map(GroupController::entry).toList());
   }
 
-  private static Entry entry(EvidenceRow row) {
-    return new Entry(
+  private static RecordEntry entry(EvidenceRow row) {
+    return new RecordEntry(
         row.id(),
-        row.dance(),
-        row.evidence().date(),
-        row.evidence().happened().label(),
-        row.evidence().sections(),
-        row.evidence().outcome().label(),
+        row.at().version(),
+        row.date(),
+        row.happened(),
+        row.shown().orElse(null),
+        row.outcome(),
         row.note(),
-        row.evidence().by());
+        row.by());
   }
 
-  private GroupSummary summary(GroupRow group, List<Standings.Known> known) {
+  private GroupSummary summary(GroupRow group) {
     LocalDate day = today.date();
+    List<GroupDance> dances =
+        standings.of(group.id(), day).stream().filter(one -> !one.row().archived()).toList();
     return new GroupSummary(
         group.id(),
         group.name(),
-        group.level().label(),
+        group.level(),
         group.weekday(),
         group.startsAt(),
         group.minutes(),
         group.place(),
         group.version(),
-        count(known, List.of(Stage.KNOWN)),
-        count(known, List.of(Stage.STARTED, Stage.TAUGHT, Stage.PRACTISED)),
-        (int) known.stream().filter(one -> one.standing().isDueBy(day)).count());
+        count(dances, List.of(Stage.KNOWN)),
+        count(dances, List.of(Stage.STARTED, Stage.TAUGHT, Stage.PRACTISED)),
+        (int) dances.stream().filter(one -> one.standing().isDueBy(day)).count());
   }
 
-  private static int count(List<Standings.Known> known, List<Stage> stages) {
-    return (int) known.stream().filter(one -> stages.contains(one.standing().stage())).count();
+  private static int count(List<GroupDance> dances, List<Stage> stages) {
+    return (int) dances.stream().filter(one -> stages.contains(one.standing().stage())).count();
   }
 }

@@ -10,6 +10,7 @@ import ulnaawl.figure.Level;
  * @param weekday when it meets
  * @param minutes how long its class lasts
  * @param place where
+ * @param archived whether it has been removed from sight
  */
 public record GroupRow(
     long id,
@@ -19,4 +20,11 @@ public record GroupRow(
     LocalTime startsAt,
     int minutes,
     String place,
-    int version) {}
+    int version,
+    boolean archived) {
+
+  /** What can be said about it. */
+  GroupDraft draft() {
+    return new GroupDraft(name, level, weekday, startsAt, minutes, place);
+  }
+}

@@ -1,12 +1,20 @@
 package ulnaawl.server.groups;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.learning.Evidence;
-import ulnaawl.server.platform.Change;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
+import ulnaawl.server.dances.DanceRow;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.HistoryService;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
@@ -18,32 +26,63 @@ public class GroupService {
 
   private final GroupStore store;
   private final EvidenceStore evidence;
+  private final DanceService dances;
+  private final HistoryService history;
+  private final GroupHistory texts;
   private final ApplicationEventPublisher events;
   private final Today today;
 
   GroupService(
-      GroupStore store, EvidenceStore evidence, ApplicationEventPublisher events, Today today) {
+      GroupStore store,
+      EvidenceStore evidence,
+      DanceService dances,
+      HistoryService history,
+      GroupHistory texts,
+      ApplicationEventPublisher events,
+      Today today) {
     this.store = store;
     this.evidence = evidence;
+    this.dances = dances;
+    this.history = history;
+    this.texts = texts;
     this.events = events;
     this.today = today;
   }
+
+  /** What happened with a dance, as somebody writes it down. */
+  public record Entry(
+      long dance,
+      LocalDate date,
+      Happened happened,
+      SectionSet shown,
+      Outcome outcome,
+      String note) {}
 
   public List<GroupRow> all() {
     return store.all();
   }
 
-  /** The group, or a problem that says it is gone. */
+  /** The group, archived or not, or a problem that says it is gone. */
   public GroupRow get(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This group is not here."));
   }
 
-  public List<EvidenceRow> evidence() {
-    return evidence.all();
+  /** The group; refused where it is archived. */
+  public GroupRow active(long id) {
+    GroupRow row = get(id);
+    if (row.archived()) {
+      throw Problem.gone(row.name() + " has been removed; bring it back first.");
+    }
+    return row;
   }
 
   public List<EvidenceRow> evidenceOf(long group) {
     return evidence.of(group);
+  }
+
+  /** What was written down for some classes. */
+  public List<EvidenceRow> evidenceOfMeetings(List<Long> meetings) {
+    return evidence.ofMeetings(meetings);
   }
 
   @InstructorOnly
@@ -56,47 +95,119 @@ public class GroupService {
   @Transactional
   public GroupRow addFor(GroupDraft draft, String by) {
     long id = store.add(draft);
-    events.publishEvent(new Change(by, "added the group", draft.name()));
+    say(id, Action.ADDED, by, 0, draft);
     return get(id);
   }
 
   @InstructorOnly
   @Transactional
   GroupRow change(long id, int version, GroupDraft draft, SignedIn me) {
-    get(id);
-    if (!store.change(id, version, draft)) {
-      throw Problem.conflict("Somebody has changed this group in the meantime; look at it again.");
+    return write(active(id), version, draft, Action.CHANGED, me);
+  }
+
+  /** Brings an earlier version back, and the group with it where it is archived. */
+  @InstructorOnly
+  @Transactional
+  GroupRow bringBack(long id, int version, int to, SignedIn me) {
+    GroupRow now = get(id);
+    GroupDraft draft =
+        to == now.version() ? now.draft() : texts.read(history.content(Thing.GROUP, id, to));
+    return write(now, version, draft, Action.BROUGHT_BACK, me);
+  }
+
+  private GroupRow write(GroupRow now, int version, GroupDraft draft, Action action, SignedIn me) {
+    if (!store.change(now.id(), version, draft)) {
+      throw Problem.conflict("Somebody has changed this group in the meantime.");
     }
-    events.publishEvent(new Change(me.name(), "changed the group", draft.name()));
-    return get(id);
+    say(now.id(), action, me.name(), version, draft);
+    return get(now.id());
+  }
+
+  private void say(long id, Action action, String by, int from, GroupDraft draft) {
+    events.publishEvent(
+        new Change(
+            Thing.GROUP,
+            id,
+            action,
+            by,
+            from,
+            from + 1,
+            draft.name(),
+            Optional.of(texts.write(draft))));
+  }
+
+  @InstructorOnly
+  @Transactional
+  void archive(long id, int version, SignedIn me) {
+    GroupRow now = active(id);
+    if (!store.archive(id, version)) {
+      throw Problem.conflict(
+          "Somebody has changed this group in the meantime; look at it again first.");
+    }
+    events.publishEvent(
+        new Change(
+            Thing.GROUP,
+            id,
+            Action.ARCHIVED,
+            me.name(),
+            version,
+            version,
+            now.name(),
+            Optional.empty()));
   }
 
   /** Writes down what happened; instructors and co-instructors alike. */
   @Transactional
-  public void record(
-      long group, long dance, Optional<Long> meeting, Evidence happened, String note) {
-    GroupRow row = get(group);
-    if (happened.date().isAfter(today.date())) {
+  public void record(long group, Optional<Long> meeting, Entry entry, String by) {
+    GroupRow row = active(group);
+    if (entry.date().isAfter(today.date())) {
       throw Problem.rejected("The record holds what has happened; this day is still to come.");
     }
-    evidence.add(group, dance, meeting, happened, note, today.moment());
+    int sections = dances.danceable(entry.dance()).sections();
+    DanceRow dance = dances.get(entry.dance());
+    if (!entry.happened().isWhole()) {
+      if (entry.shown().isEmpty()) {
+        throw Problem.rejected("Say which sections of " + dance.title() + " were shown.");
+      }
+      if (!SectionSet.upTo(sections).containsAll(entry.shown())) {
+        throw Problem.rejected(
+            dance.title()
+                + " has sections 1 to "
+                + sections
+                + ", not "
+                + entry.shown().label()
+                + ".");
+      }
+    }
+    long id =
+        evidence.add(
+            new EvidenceRow.Fresh(
+                group,
+                dance.at(),
+                meeting,
+                entry.date(),
+                entry.happened(),
+                entry.shown(),
+                entry.outcome(),
+                entry.note()),
+            by,
+            today.moment());
     events.publishEvent(
-        new Change(
-            happened.by(), "wrote in the record: " + happened.happened().label(), row.name()));
+        Change.of(Thing.EVIDENCE, id, Action.ADDED, by, row.name() + ": " + dance.title()));
   }
 
   /** Takes back everything that was written for a class. */
   @Transactional
-  public void forget(long meeting) {
-    evidence.removeOf(meeting);
+  public void withdraw(long meeting, String by) {
+    evidence.withdrawOf(meeting, by, today.moment());
   }
 
   @Transactional
-  void removeEvidence(long group, long id, SignedIn me) {
+  void withdrawEntry(long group, long id, SignedIn me) {
     GroupRow row = get(group);
-    if (!evidence.remove(group, id)) {
+    if (!evidence.withdraw(group, id, me.name(), today.moment())) {
       throw Problem.gone("This entry is not in the record any more.");
     }
-    events.publishEvent(new Change(me.name(), "took back an entry of the record", row.name()));
+    events.publishEvent(Change.of(Thing.EVIDENCE, id, Action.TAKEN_BACK, me.name(), row.name()));
   }
 }

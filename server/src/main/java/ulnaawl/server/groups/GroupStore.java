@@ -6,6 +6,7 @@ import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.figure.Level;
 import ulnaawl.server.tables.tables.records.DanceGroupRecord;
@@ -23,6 +24,7 @@ class GroupStore {
   List<GroupRow> all() {
     return database
         .selectFrom(DANCE_GROUP)
+        .where(DANCE_GROUP.ACTIVE.isTrue())
         .orderBy(DANCE_GROUP.WEEKDAY, DANCE_GROUP.STARTS_AT, DANCE_GROUP.NAME)
         .fetch(GroupStore::row);
   }
@@ -39,18 +41,35 @@ class GroupStore {
         .insertInto(DANCE_GROUP)
         .set(values(draft))
         .set(DANCE_GROUP.VERSION, 1)
+        .set(DANCE_GROUP.ACTIVE, true)
         .returningResult(DANCE_GROUP.ID)
         .fetchSingle()
         .value1();
   }
 
-  /** Whether the group still had that version, and so was changed. */
+  /** Whether the group still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, GroupDraft draft) {
     return database
             .update(DANCE_GROUP)
             .set(values(draft))
             .set(DANCE_GROUP.VERSION, version + 1)
+            .set(DANCE_GROUP.ACTIVE, true)
             .where(DANCE_GROUP.ID.eq(id).and(DANCE_GROUP.VERSION.eq(version)))
+            .execute()
+        == 1;
+  }
+
+  /** Whether the group still had that version and was in sight, and so was archived. */
+  boolean archive(long id, int version) {
+    return database
+            .update(DANCE_GROUP)
+            .set(DANCE_GROUP.ACTIVE, DSL.val(null, DANCE_GROUP.ACTIVE))
+            .where(
+                DANCE_GROUP
+                    .ID
+                    .eq(id)
+                    .and(DANCE_GROUP.VERSION.eq(version))
+                    .and(DANCE_GROUP.ACTIVE.isTrue()))
             .execute()
         == 1;
   }
@@ -75,6 +94,7 @@ class GroupStore {
         row.getStartsAt(),
         row.getMinutes(),
         row.getPlace(),
-        row.getVersion());
+        row.getVersion(),
+        row.getActive() == null);
   }
 }

@@ -1,72 +1,102 @@
 package ulnaawl.server.groups;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import ulnaawl.dance.SectionKeys;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
-import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.history.Change;
+import ulnaawl.teach.MetFigures;
 
-/** Where groups stand with the club's dances; computed from the record whenever it is asked. */
+/**
+ * Where groups stand with every dance that ever was; read from the record, and remembered by group,
+ * day and vocabulary until something is changed.
+ */
 @Component
 public class Standings {
 
-  private final GroupService groups;
+  private static final int REMEMBERED = 200;
+
+  private final EvidenceStore evidence;
   private final DanceService dances;
   private final DanceReader reader;
+  private final AtomicLong changes = new AtomicLong();
+  private final Cache<Key, List<GroupDance>> known =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  Standings(GroupService groups, DanceService dances, DanceReader reader) {
-    this.groups = groups;
+  Standings(EvidenceStore evidence, DanceService dances, DanceReader reader) {
+    this.evidence = evidence;
     this.dances = dances;
     this.reader = reader;
   }
 
-  /** A dance, read, and where one group stands with it. */
-  public record Known(DanceRow row, ReadDance dance, Standing standing) {}
+  private record Key(long group, LocalDate day, int vocabulary, long changes) {}
 
-  /** All dances of the club, as a group stands with them on a day. */
-  public List<Known> of(long group, LocalDate day) {
-    return of(groups.evidenceOf(group), dances.all(), day);
+  /** A dance, read, and where one group stands with it. */
+  public record GroupDance(DanceRow row, ReadDance dance, Standing standing) {}
+
+  /** Anything that is changed may change what a group knows. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
+  void changed(Change change) {
+    changes.incrementAndGet();
   }
 
-  /** All dances, as the group of this evidence stands with them. */
-  List<Known> of(List<EvidenceRow> rows, List<DanceRow> all, LocalDate day) {
-    Map<Long, List<Evidence>> byDance = new HashMap<>();
-    for (EvidenceRow row : rows) {
-      byDance.computeIfAbsent(row.dance(), _ -> new java.util.ArrayList<>()).add(row.evidence());
+  /** All dances, archived ones too, as a group stands with them on a day. */
+  public List<GroupDance> of(long group, LocalDate day) {
+    FigureBook book = reader.book();
+    Key key = new Key(group, day, System.identityHashCode(book), changes.get());
+    List<GroupDance> remembered = known.getIfPresent(key);
+    if (remembered == null) {
+      remembered = read(group, day);
+      // What was changed while it was read makes it stale: then nobody else is given it.
+      if (key.changes() == changes.get()) {
+        known.put(key, remembered);
+      }
+    }
+    return remembered;
+  }
+
+  private List<GroupDance> read(long group, LocalDate day) {
+    List<DanceRow> all = dances.allEver();
+    Map<DanceVersion, SectionKeys> keys = dances.keys();
+    Map<Long, List<EvidenceRow>> byDance = new HashMap<>();
+    for (EvidenceRow row : evidence.of(group)) {
+      byDance.computeIfAbsent(row.at().dance(), _ -> new ArrayList<>()).add(row);
     }
     return all.stream()
-        .map(dance -> {
-          ReadDance read = reader.read(dance.stepText());
-          return new Known(
-              dance,
-              read,
-              LearningRecord.standing(
-                  byDance.getOrDefault(dance.id(), List.of()), read.sections(), day));
+        .map(row -> {
+          ReadDance read = reader.read(row.stepText());
+          List<Evidence> happened =
+              byDance.getOrDefault(row.id(), List.of()).stream()
+                  .map(one -> one.read(keys.getOrDefault(one.at(), row.keys()), row.keys()))
+                  .toList();
+          return new GroupDance(row, read, LearningRecord.standing(happened, read.sections(), day));
         })
         .toList();
   }
 
   /** Names of the figures that a group has met in what it has been shown. */
-  public static Set<String> figuresMet(List<Known> known) {
+  public static Set<String> figuresMet(List<GroupDance> dances) {
     Set<String> met = new HashSet<>();
-    for (Known one : known) {
-      if (one.standing().stage() != Stage.NOT_STARTED) {
-        one.dance().dance().sections().stream()
-            .filter(section -> section.number() <= one.standing().sections())
-            .flatMap(section -> section.places().stream())
-            .forEach(place -> met.add(place.figure()));
-      }
-    }
+    dances.forEach(one -> met.addAll(MetFigures.in(one.dance().dance(), one.standing().shown())));
     return met;
   }
 }

@@ -6,7 +6,9 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Role;
@@ -87,7 +89,7 @@ public class PeopleService {
     String clean = name.strip();
     String hash = java.util.Objects.requireNonNull(passwords.encode(password));
     long id = store.add(clean, hash, role, today.moment());
-    events.publishEvent(new Change(by, "added a colleague", clean));
+    events.publishEvent(Change.of(Thing.PERSON, id, Action.ADDED, by, clean));
     return new SignedIn(id, clean, role);
   }
 }

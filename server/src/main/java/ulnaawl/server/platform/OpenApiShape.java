@@ -18,23 +18,28 @@ import org.springframework.context.annotation.ClassPathScanningCandidateComponen
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.type.filter.RegexPatternTypeFilter;
 
-/** Makes the OpenAPI text say what the records say: a component is there unless it is nullable. */
+/**
+ * Makes the OpenAPI text say what the records say: a component is there unless it is nullable. Two
+ * records of one simple name would overwrite one another, so they are an error.
+ */
 @Configuration
 class OpenApiShape {
 
   @Bean
   @SuppressWarnings("unchecked")
   OpenApiCustomizer requiredUnlessNullable() {
-    Map<String, Class<?>> records = records();
+    Map<String, List<Class<?>>> records = records();
     return api -> {
       api.setInfo(new Info().title("Ulna Awl").version("1"));
       api.setServers(List.of(new Server().url("/")));
       schemas(api)
           .forEach((name, schema) -> {
-            Class<?> type = records.get(name);
-            if (type != null) {
-              schema.setRequired(required(type));
+            List<Class<?>> types = records.getOrDefault(name, List.of());
+            if (types.size() > 1) {
+              throw new IllegalStateException(
+                  "The contract needs a name for each shape; " + name + " is " + types);
             }
+            types.forEach(type -> schema.setRequired(required(type)));
           });
     };
   }
@@ -56,16 +61,16 @@ class OpenApiShape {
     return names;
   }
 
-  private static Map<String, Class<?>> records() {
+  private static Map<String, List<Class<?>>> records() {
     var scanner = new ClassPathScanningCandidateComponentProvider(false);
     scanner.addIncludeFilter(new RegexPatternTypeFilter(Pattern.compile("ulnaawl\\.server\\..*")));
-    Map<String, Class<?>> found = new HashMap<>();
+    Map<String, List<Class<?>>> found = new HashMap<>();
     for (BeanDefinition definition : scanner.findCandidateComponents("ulnaawl.server")) {
       try {
         String name = definition.getBeanClassName();
         Class<?> type = name == null ? Object.class : Class.forName(name);
         if (type.isRecord()) {
-          found.put(type.getSimpleName(), type);
+          found.computeIfAbsent(type.getSimpleName(), _ -> new ArrayList<>()).add(type);
         }
       } catch (ClassNotFoundException e) {
         throw new IllegalStateException(e);

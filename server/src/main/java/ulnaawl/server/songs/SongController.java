@@ -23,13 +23,13 @@ import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.TapTempo;
 import ulnaawl.server.platform.SignedIn;
-import ulnaawl.server.songs.SongView.SongCard;
-import ulnaawl.server.songs.SongView.SongDraft;
-import ulnaawl.server.songs.SongView.SongFile;
-import ulnaawl.server.songs.SongView.SongReading;
-import ulnaawl.server.songs.SongView.SongToCheck;
-import ulnaawl.server.songs.SongView.TapView;
-import ulnaawl.server.songs.SongView.Taps;
+import ulnaawl.server.songs.SongShapes.SongCard;
+import ulnaawl.server.songs.SongShapes.SongDraft;
+import ulnaawl.server.songs.SongShapes.SongFile;
+import ulnaawl.server.songs.SongShapes.SongReading;
+import ulnaawl.server.songs.SongShapes.SongToCheck;
+import ulnaawl.server.songs.SongShapes.TapView;
+import ulnaawl.server.songs.SongShapes.Taps;
 
 /** The list of songs. */
 @RestController
@@ -55,7 +55,7 @@ class SongController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   SongCard add(@Valid @RequestBody SongDraft draft, @AuthenticationPrincipal SignedIn me) {
-    return SongCard.of(songs.add(draft.words(), me));
+    return SongCard.of(songs.add(draft.entry(), me));
   }
 
   @PutMapping("/{id}")
@@ -63,19 +63,31 @@ class SongController {
       @PathVariable long id,
       @Valid @RequestBody SongDraft draft,
       @AuthenticationPrincipal SignedIn me) {
-    return SongCard.of(songs.change(id, draft.version(), draft.words(), me));
+    return SongCard.of(songs.change(id, draft.version(), draft.entry(), me));
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(
+  void archive(
       @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
-    songs.remove(id, version, me);
+    songs.archive(id, version, me);
+  }
+
+  /** A version to bring back, and the version that is known to be the newest. */
+  record BringBackSong(int version, int to) {}
+
+  /** Brings an earlier version back; a removed song comes back with it. */
+  @PostMapping("/{id}/bring-back")
+  SongCard bringBack(
+      @PathVariable long id,
+      @Valid @RequestBody BringBackSong wanted,
+      @AuthenticationPrincipal SignedIn me) {
+    return SongCard.of(songs.bringBack(id, wanted.version(), wanted.to(), me));
   }
 
   @PostMapping("/import")
   SongImport take(@Valid @RequestBody SongFile file, @AuthenticationPrincipal SignedIn me) {
-    return songs.take(file.text(), file.keep(), me);
+    return songs.take(file.text(), file.doIt(), me);
   }
 
   @GetMapping(value = "/export/csv", produces = "text/csv")

@@ -6,12 +6,12 @@ import java.util.List;
 /**
  * What becomes of a list that is imported.
  *
- * @param kept whether it was done; else it would be done like this
+ * @param done whether it was done; else it would be done like this
  * @param added new songs
  * @param filled songs of which blanks are filled
  * @param lines one for each song of the file and each fault, in its order
  */
-public record SongImport(boolean kept, int added, int filled, List<Line> lines) {
+public record SongImport(boolean done, int added, int filled, List<Line> lines) {
 
   public SongImport {
     lines = List.copyOf(lines);
@@ -33,9 +33,9 @@ public record SongImport(boolean kept, int added, int filled, List<Line> lines) 
   /** A line of the file; the line is 0 for what concerns the whole file. */
   public record Line(int line, String title, String artist, What what, String note) {}
 
-  static SongImport of(boolean kept, List<Line> lines) {
+  static SongImport of(boolean done, List<Line> lines) {
     return new SongImport(
-        kept,
+        done,
         (int) lines.stream().filter(it -> it.what() == What.NEW).count(),
         (int) lines.stream().filter(it -> it.what() == What.FILLED).count(),
         lines.stream().sorted(Comparator.comparingInt(Line::line)).toList());

@@ -8,6 +8,12 @@ import ulnaawl.music.ListedSong;
  *
  * @param version rises with every change
  * @param updatedAt in universal time
+ * @param archived whether it has been removed from sight
  */
 public record SongRow(
-    long id, ListedSong song, int version, String updatedBy, LocalDateTime updatedAt) {}
+    long id,
+    ListedSong song,
+    int version,
+    String updatedBy,
+    LocalDateTime updatedAt,
+    boolean archived) {}

@@ -13,10 +13,13 @@ import ulnaawl.formats.SongCsv;
 import ulnaawl.formats.SongList;
 import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
+import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongField;
 import ulnaawl.music.SongMerge;
-import ulnaawl.music.SongWords;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.HistoryService;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
@@ -29,11 +32,20 @@ import ulnaawl.server.songs.SongImport.What;
 public class SongService {
 
   private final SongStore store;
+  private final HistoryService history;
+  private final SongHistory texts;
   private final ApplicationEventPublisher events;
   private final Today today;
 
-  SongService(SongStore store, ApplicationEventPublisher events, Today today) {
+  SongService(
+      SongStore store,
+      HistoryService history,
+      SongHistory texts,
+      ApplicationEventPublisher events,
+      Today today) {
     this.store = store;
+    this.history = history;
+    this.texts = texts;
     this.events = events;
     this.today = today;
   }
@@ -46,6 +58,7 @@ public class SongService {
   public SongRow get(long id) {
     return store
         .find(id)
+        .filter(row -> !row.archived())
         .orElseThrow(() -> Problem.gone("This song is not here; somebody may have removed it."));
   }
 
@@ -56,58 +69,89 @@ public class SongService {
 
   @InstructorOnly
   @Transactional
-  SongRow add(SongWords words, SignedIn me) {
-    ListedSong song = read(words);
+  SongRow add(SongEntry entry, SignedIn me) {
+    ListedSong song = read(entry);
     refuseTwin(song, 0);
     if (store.count() >= SongList.MOST) {
       throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
     }
     long id = store.add(song, me.name(), today.moment());
-    events.publishEvent(new Change(me.name(), "added the song", song.song().title()));
+    say(id, Action.ADDED, me.name(), 0, song);
     return get(id);
   }
 
   @InstructorOnly
   @Transactional
-  SongRow change(long id, int version, SongWords words, SignedIn me) {
-    SongRow now = get(id);
-    ListedSong song = read(words);
-    refuseTwin(song, id);
-    if (!store.change(id, version, song, me.name(), today.moment())) {
-      throw Problem.conflict(
-          now.updatedBy()
-              + " has changed this song in the meantime. What you entered is still here; look at the"
-              + " song again in another window and put both together.");
+  SongRow change(long id, int version, SongEntry entry, SignedIn me) {
+    return write(get(id), version, read(entry), Action.CHANGED, me);
+  }
+
+  /** Brings an earlier version back, and the song with it where it is archived. */
+  @InstructorOnly
+  @Transactional
+  SongRow bringBack(long id, int version, int to, SignedIn me) {
+    SongRow now = store.find(id).orElseThrow(() -> Problem.gone("This song has never been here."));
+    ListedSong song =
+        to == now.version() ? now.song() : read(texts.read(history.content(Thing.SONG, id, to)));
+    return write(now, version, song, Action.BROUGHT_BACK, me);
+  }
+
+  private SongRow write(SongRow now, int version, ListedSong song, Action action, SignedIn me) {
+    refuseTwin(song, now.id());
+    if (!store.change(now.id(), version, song, me.name(), today.moment())) {
+      throw Problem.conflict(now.updatedBy() + " has changed this song in the meantime.");
     }
-    events.publishEvent(new Change(me.name(), "changed the song", song.song().title()));
-    return get(id);
+    say(now.id(), action, me.name(), version, song);
+    return get(now.id());
+  }
+
+  private void say(long id, Action action, String by, int from, ListedSong song) {
+    events.publishEvent(
+        new Change(
+            Thing.SONG,
+            id,
+            action,
+            by,
+            from,
+            from + 1,
+            song.song().title(),
+            Optional.of(texts.write(song))));
   }
 
   @InstructorOnly
   @Transactional
-  void remove(long id, int version, SignedIn me) {
+  void archive(long id, int version, SignedIn me) {
     SongRow now = get(id);
-    if (!store.remove(id, version)) {
+    if (!store.archive(id, version)) {
       throw Problem.conflict(
           now.updatedBy() + " has changed this song in the meantime; look at it again first.");
     }
-    events.publishEvent(new Change(me.name(), "removed the song", now.song().song().title()));
+    events.publishEvent(
+        new Change(
+            Thing.SONG,
+            id,
+            Action.ARCHIVED,
+            me.name(),
+            version,
+            version,
+            now.song().song().title(),
+            Optional.empty()));
   }
 
   /**
    * Takes over a list: new songs are added, blanks of known ones filled, nothing is overwritten.
    *
-   * @param keep whether it is done; else it is only told what would be
+   * @param doIt whether it is done; else it is only told what would be
    */
   @InstructorOnly
   @Transactional
-  SongImport take(String text, boolean keep, SignedIn me) {
-    return takeFor(text, keep, me.name());
+  SongImport take(String text, boolean doIt, SignedIn me) {
+    return takeFor(text, doIt, me.name());
   }
 
   /** Takes over a list without a role check, for the demo club. */
   @Transactional
-  public SongImport takeFor(String text, boolean keep, String by) {
+  public SongImport takeFor(String text, boolean doIt, String by) {
     SongList list = text.stripLeading().startsWith("<") ? SongXspf.read(text) : SongCsv.read(text);
     Map<String, SongRow> known = new LinkedHashMap<>();
     store.all().forEach(row -> known.put(row.song().key(), row));
@@ -130,18 +174,17 @@ public class SongService {
               + added
               + " more.");
     }
-    if (keep) {
+    if (doIt) {
       wanted.forEach((key, song) -> {
         SongRow row = known.get(key);
         if (row == null) {
-          store.add(song, by, today.moment());
-        } else {
-          store.change(row.id(), row.version(), song, by, today.moment());
+          say(store.add(song, by, today.moment()), Action.IMPORTED, by, 0, song);
+        } else if (store.change(row.id(), row.version(), song, by, today.moment())) {
+          say(row.id(), Action.IMPORTED, by, row.version(), song);
         }
       });
-      events.publishEvent(new Change(by, "imported songs", wanted.size() + " added or filled in"));
     }
-    return SongImport.of(keep, lines);
+    return SongImport.of(doIt, lines);
   }
 
   private static Line line(
@@ -162,9 +205,9 @@ public class SongService {
             .map(it ->
                 it.label()
                     + ": "
-                    + SongWords.of(now).get(it)
+                    + SongEntry.of(now).get(it)
                     + " stays, the file says "
-                    + SongWords.of(song).get(it))
+                    + SongEntry.of(song).get(it))
             .collect(Collectors.joining("; "));
     if (merge.filled().isEmpty()) {
       What what = differing.isEmpty() ? What.SAME : What.DIFFERS;
@@ -180,8 +223,8 @@ public class SongService {
         "filled in: " + filled + (differing.isEmpty() ? "" : "; " + differing));
   }
 
-  private static ListedSong read(SongWords words) {
-    SongWords.Read read = words.read();
+  private static ListedSong read(SongEntry entry) {
+    SongEntry.Read read = entry.read();
     return read.song()
         .orElseThrow(() ->
             Problem.rejected(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import ulnaawl.music.CountRate;
@@ -28,11 +29,15 @@ class SongStore {
   }
 
   List<SongRow> all() {
-    return database.selectFrom(SONG).orderBy(SONG.SONG_KEY, SONG.ID).fetch(SongStore::row);
+    return database
+        .selectFrom(SONG)
+        .where(SONG.ACTIVE.isTrue())
+        .orderBy(SONG.SONG_KEY, SONG.ID)
+        .fetch(SongStore::row);
   }
 
   int count() {
-    return database.fetchCount(SONG);
+    return database.fetchCount(SONG, SONG.ACTIVE.isTrue());
   }
 
   Optional<SongRow> find(long id) {
@@ -40,7 +45,10 @@ class SongStore {
   }
 
   Optional<SongRow> withKey(String key) {
-    return database.selectFrom(SONG).where(SONG.SONG_KEY.eq(key)).fetchOptional(SongStore::row);
+    return database
+        .selectFrom(SONG)
+        .where(SONG.SONG_KEY.eq(key).and(SONG.ACTIVE.isTrue()))
+        .fetchOptional(SongStore::row);
   }
 
   long add(ListedSong song, String by, LocalDateTime at) {
@@ -48,24 +56,31 @@ class SongStore {
         .insertInto(SONG)
         .set(values(song, by, at))
         .set(SONG.VERSION, 1)
+        .set(SONG.ACTIVE, true)
         .returningResult(SONG.ID)
         .fetchSingle()
         .value1();
   }
 
-  /** Whether the song still had that version, and so was changed. */
+  /** Whether the song still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, ListedSong song, String by, LocalDateTime at) {
     return database
             .update(SONG)
             .set(values(song, by, at))
             .set(SONG.VERSION, version + 1)
+            .set(SONG.ACTIVE, true)
             .where(SONG.ID.eq(id).and(SONG.VERSION.eq(version)))
             .execute()
         == 1;
   }
 
-  boolean remove(long id, int version) {
-    return database.deleteFrom(SONG).where(SONG.ID.eq(id).and(SONG.VERSION.eq(version))).execute()
+  /** Whether the song still had that version and was in sight, and so was archived. */
+  boolean archive(long id, int version) {
+    return database
+            .update(SONG)
+            .set(SONG.ACTIVE, DSL.val(null, SONG.ACTIVE))
+            .where(SONG.ID.eq(id).and(SONG.VERSION.eq(version)).and(SONG.ACTIVE.isTrue()))
+            .execute()
         == 1;
   }
 
@@ -82,7 +97,7 @@ class SongStore {
     values.setMeter(listed.meter().name());
     values.set(SONG.STYLE, listed.style().orElse(null));
     values.set(SONG.PHRASES, listed.phrases().isKnown() ? listed.phrases().label() : null);
-    values.set(SONG.KEPT, listed.kept().orElse(null));
+    values.set(SONG.LOCATION, listed.location().orElse(null));
     values.setExplicitWords(listed.explicitWords());
     values.setUpdatedBy(by);
     values.setUpdatedAt(at);
@@ -104,10 +119,15 @@ class SongStore {
             Meter.valueOf(row.getMeter()),
             Optional.ofNullable(row.getStyle()),
             SongPhrases.parse(row.getPhrases() == null ? "" : row.getPhrases()),
-            Optional.ofNullable(row.getKept()),
+            Optional.ofNullable(row.getLocation()),
             row.getExplicitWords());
     return new SongRow(
-        row.getId(), listed, row.getVersion(), row.getUpdatedBy(), row.getUpdatedAt());
+        row.getId(),
+        listed,
+        row.getVersion(),
+        row.getUpdatedBy(),
+        row.getUpdatedAt(),
+        row.getActive() == null);
   }
 
   private static @Nullable Integer nullable(OptionalInt number) {

@@ -18,6 +18,8 @@ import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.teaching.RunThrough.RunThroughView;
 import ulnaawl.server.teaching.TeachingService.Prepared;
+import ulnaawl.server.wire.ReasonView;
+import ulnaawl.server.wire.Reasons;
 import ulnaawl.teach.LadderWalk;
 import ulnaawl.teach.Learner;
 import ulnaawl.teach.Lesson;
@@ -25,6 +27,7 @@ import ulnaawl.teach.TeachPace;
 import ulnaawl.teach.TempoLadder;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.words.Speech;
 
 /** A dance from slow to full speed. */
 @RestController
@@ -36,15 +39,24 @@ class RunThroughController {
   private final DanceService dances;
   private final DanceReader reader;
   private final TeachingService teaching;
+  private final Reasons reasons;
+  private final Speech speech;
 
-  RunThroughController(DanceService dances, DanceReader reader, TeachingService teaching) {
+  RunThroughController(
+      DanceService dances,
+      DanceReader reader,
+      TeachingService teaching,
+      Reasons reasons,
+      Speech speech) {
     this.dances = dances;
     this.reader = reader;
     this.teaching = teaching;
+    this.reasons = reasons;
+    this.speech = speech;
   }
 
   /** Where the class stands on the ladder after its answers. */
-  record LadderView(int rung, boolean done, @Nullable String suggestion) {}
+  record LadderView(int rung, boolean done, @Nullable ReasonView suggestion) {}
 
   private record Ladder(ReadDance read, boolean rateKnown, TempoLadder ladder, boolean known) {}
 
@@ -67,7 +79,8 @@ class RunThroughController {
         WallSequence.of(ladder.read().dance(), request),
         ladder.rateKnown(),
         ladder.ladder(),
-        ladder.known());
+        ladder.known(),
+        speech);
   }
 
   /** The next rung after answers that began on a rung: {@code from=1&answers=CLEAN,SHAKY}. */
@@ -81,7 +94,10 @@ class RunThroughController {
       throw Problem.rejected("Up to " + MOST_ANSWERS + " answers are followed.");
     }
     LadderWalk walk = LadderWalk.after(ladder(id, group).ladder(), from, answers);
-    return new LadderView(walk.rung(), walk.done(), walk.suggestion().orElse(null));
+    return new LadderView(
+        walk.rung(),
+        walk.done(),
+        walk.suggestion().map(it -> reasons.view(it, speech.teach()::suggestion)).orElse(null));
   }
 
   private Ladder ladder(long id, Optional<Long> group) {

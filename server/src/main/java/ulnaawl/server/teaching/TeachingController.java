@@ -25,80 +25,75 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.Section;
 import ulnaawl.formats.TeachPdf;
 import ulnaawl.music.Tempo;
-import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
-import ulnaawl.server.teaching.TeachView.AddableView;
-import ulnaawl.server.teaching.TeachView.SchoolView;
-import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.server.teaching.SavedTeaches.Opened;
+import ulnaawl.server.teaching.TeachView.SavedTeachAnswer;
 import ulnaawl.server.teaching.TeachView.TeachOptions;
 import ulnaawl.server.teaching.TeachView.TeachSheet;
-import ulnaawl.server.teaching.TeachView.WantedDrill;
+import ulnaawl.server.teaching.TeachView.TeachToSave;
 import ulnaawl.server.teaching.TeachView.WantedTeach;
 import ulnaawl.server.teaching.TeachingService.Prepared;
 import ulnaawl.teach.Cue;
 import ulnaawl.teach.Cues;
 import ulnaawl.teach.Lesson;
 import ulnaawl.teach.School;
-import ulnaawl.teach.SchoolAdvice;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
+import ulnaawl.words.Speech;
 
 /** The teach of a dance for a group. */
 @RestController
-@RequestMapping("/api/dances/{id}")
+@RequestMapping("/api")
 class TeachingController {
 
   private final TeachingService teaching;
+  private final SavedTeaches saved;
+  private final TeachWriter writer;
+  private final Speech speech;
 
-  TeachingController(TeachingService teaching) {
+  TeachingController(
+      TeachingService teaching, SavedTeaches saved, TeachWriter writer, Speech speech) {
     this.teaching = teaching;
+    this.saved = saved;
+    this.writer = writer;
+    this.speech = speech;
   }
 
-  /** A note on a section; blank for a mark without one. */
-  record WatchNote(@NotNull String note) {}
+  /** A note on a section, blank for a mark without one; 0 for a section without a mark. */
+  record WatchNote(@NotNull String note, int version) {}
 
   /** How long a teach really took. */
-  record TimeTaken(long group, int plannedSeconds, int classPercent, int minutes) {}
+  record TimeTaken(long dance, long group, int plannedSeconds, int classPercent, int minutes) {}
 
   /** A call with its moment; ticks are twelfths of a count from the start of its section. */
-  record CueView(String text, String full, String how, int startTick, int danceTick) {}
+  record CueView(String text, String full, Cue.How how, int startTick, int danceTick) {}
 
   /** The calls of a section. */
-  record SectionCues(int section, List<CueView> cues) {}
+  record SectionCues(int section, int counts, List<CueView> cues) {}
 
-  @GetMapping("/teach/options")
+  @GetMapping("/dances/{id}/teach/options")
   TeachOptions options(@PathVariable long id, @RequestParam long group) {
-    Prepared prepared = teaching.prepare(id, group);
-    SchoolAdvice advice = prepared.advice();
-    return new TeachOptions(
-        School.all().stream().map(it -> new SchoolView(it.id(), it.label(), it.goodFor())).toList(),
-        advice.school().id(),
-        advice.why(),
-        prepared.lesson().scopes().stream()
-            .map(scope -> new AddableView(ScopeView.of(scope), scope.label()))
-            .toList(),
-        teaching.watchOuts(id));
+    return writer.options(teaching.prepare(id, group), teaching.watchOuts(id));
   }
 
-  @GetMapping("/teach")
+  @GetMapping("/dances/{id}/teach")
   TeachSheet teach(
       @PathVariable long id,
       @RequestParam long group,
       @RequestParam int minutes,
-      @RequestParam Optional<String> school) {
-    check(minutes);
+      @RequestParam Optional<School> school) {
+    if (minutes < 1 || minutes > TeachBuilder.MOST_MINUTES) {
+      throw Problem.rejected(
+          "A teach lasts 1 to " + TeachBuilder.MOST_MINUTES + " minutes, not " + minutes + ".");
+    }
     Prepared prepared = teaching.prepare(id, group);
-    School chosen =
-        school
-            .filter(it -> !it.isEmpty())
-            .map(TeachView::school)
-            .orElseGet(() -> prepared.advice().school());
+    School chosen = school.orElseGet(() -> prepared.advice().school());
     return sheet(id, minutes, prepared, Teach.of(prepared.lesson(), chosen, minutes));
   }
 
   /** Drills in somebody's own order; the repetitions that are not locked fit the minutes. */
-  @PostMapping("/teach")
+  @PostMapping("/dances/{id}/teach")
   TeachSheet fit(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
     Prepared prepared = teaching.prepare(id, wanted.group());
     return sheet(id, wanted.minutes(), prepared, asWanted(prepared, wanted));
@@ -108,35 +103,76 @@ class TeachingController {
     try {
       return Teach.of(
           prepared.lesson(),
-          wanted.drills().stream().map(WantedDrill::slot).toList(),
+          wanted.drills().stream().map(SavedDrill::slot).toList(),
           wanted.minutes());
     } catch (IllegalArgumentException e) {
       throw Problem.rejected(String.valueOf(e.getMessage()));
     }
   }
 
-  @PostMapping(value = "/teach/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  private TeachSheet sheet(long id, int minutes, Prepared prepared, Teach teach) {
+    int taken = teaching.timesTaken(prepared.group().id());
+    return writer.sheet(id, minutes, taken, prepared, teach);
+  }
+
+  /** The teach that somebody put together for the group, for every colleague. */
+  @GetMapping("/dances/{id}/teach/saved")
+  SavedTeachAnswer saved(@PathVariable long id, @RequestParam long group) {
+    return answer(saved.open(group, id));
+  }
+
+  @PutMapping("/dances/{id}/teach/saved")
+  SavedTeachAnswer save(
+      @PathVariable long id,
+      @Valid @RequestBody TeachToSave wanted,
+      @AuthenticationPrincipal SignedIn me) {
+    WantedTeach teach = wanted.teach();
+    asWanted(teaching.prepare(id, teach.group()), teach);
+    return answer(
+        Optional.of(
+            saved.save(
+                teach.group(),
+                id,
+                wanted.version(),
+                Optional.ofNullable(wanted.school()),
+                teach.minutes(),
+                teach.drills(),
+                me)));
+  }
+
+  /** Puts it aside: the school lays the teach out anew. */
+  @DeleteMapping("/dances/{id}/teach/saved")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putAside(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "0") long group,
+      @RequestParam int version,
+      @AuthenticationPrincipal SignedIn me) {
+    saved.archive(group, id, version, me);
+  }
+
+  private SavedTeachAnswer answer(Optional<Opened> opened) {
+    return new SavedTeachAnswer(opened.map(writer::saved).orElse(null));
+  }
+
+  @PostMapping(value = "/dances/{id}/teach/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> pdf(@PathVariable long id, @Valid @RequestBody WantedTeach wanted) {
     Prepared prepared = teaching.prepare(id, wanted.group());
     Teach teach = asWanted(prepared, wanted);
-    String group = prepared.group().name();
+    String title = prepared.read().dance().title();
     ContentDisposition name =
         ContentDisposition.attachment()
-            .filename(prepared.read().dance().title() + ", teach.pdf", StandardCharsets.UTF_8)
+            .filename(title + ", teach.pdf", StandardCharsets.UTF_8)
             .build();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-        .body(TeachPdf.write(prepared.read().dance().title(), group, wanted.minutes(), teach));
-  }
-
-  private TeachSheet sheet(long id, int minutes, Prepared prepared, Teach teach) {
-    GroupRow group = prepared.group();
-    int taken = teaching.timesTaken(group.id());
-    return TeachView.sheet(id, group.id(), group.name(), minutes, taken, prepared.lesson(), teach);
+        .body(
+            TeachPdf.write(
+                title, prepared.group().name(), wanted.minutes(), teach, speech.teach()));
   }
 
   /** What is called in each section at a pace. */
-  @GetMapping("/cues")
+  @GetMapping("/dances/{id}/cues")
   List<SectionCues> cues(
       @PathVariable long id,
       @RequestParam long group,
@@ -152,49 +188,40 @@ class TeachingController {
       all.add(
           new SectionCues(
               section.number(),
+              section.counts(),
               Cues.of(section, style, rate).stream()
                   .map(cue ->
                       new CueView(
-                          cue.text(),
-                          cue.full(),
-                          cue.how().name(),
-                          cue.startTick(),
-                          cue.danceTick()))
+                          cue.text(), cue.full(), cue.how(), cue.startTick(), cue.danceTick()))
                   .toList()));
     }
     return all;
   }
 
-  @PutMapping("/watch-outs/{section}")
+  @PutMapping("/dances/{id}/watch-outs/{section}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void watch(
       @PathVariable long id,
       @PathVariable int section,
       @Valid @RequestBody WatchNote note,
       @AuthenticationPrincipal SignedIn me) {
-    teaching.watch(id, section, note.note(), me);
+    teaching.watch(id, section, note.note(), note.version(), me);
   }
 
-  @DeleteMapping("/watch-outs/{section}")
+  @DeleteMapping("/dances/{id}/watch-outs/{section}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void forget(
-      @PathVariable long id, @PathVariable int section, @AuthenticationPrincipal SignedIn me) {
-    teaching.forget(id, section, me);
-  }
-
-  @PostMapping("/teach/time")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void took(
+  void unmark(
       @PathVariable long id,
-      @Valid @RequestBody TimeTaken time,
+      @PathVariable int section,
+      @RequestParam int version,
       @AuthenticationPrincipal SignedIn me) {
-    teaching.took(id, time.group(), time.plannedSeconds(), time.classPercent(), time.minutes(), me);
+    teaching.unmark(id, section, version, me);
   }
 
-  private static void check(int minutes) {
-    if (minutes < 1 || minutes > TeachBuilder.MOST_MINUTES) {
-      throw Problem.rejected(
-          "A teach lasts 1 to " + TeachBuilder.MOST_MINUTES + " minutes, not " + minutes + ".");
-    }
+  @PostMapping("/teach-times")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void took(@Valid @RequestBody TimeTaken time, @AuthenticationPrincipal SignedIn me) {
+    teaching.took(
+        time.dance(), time.group(), time.plannedSeconds(), time.classPercent(), time.minutes(), me);
   }
 }

@@ -1,35 +1,43 @@
 package ulnaawl.server.teaching;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
 import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Standings;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.teach.Learner;
 import ulnaawl.teach.Lesson;
-import ulnaawl.teach.School;
 import ulnaawl.teach.SchoolAdvice;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.TeachPace;
 
-/** Lessons for groups: what they bring along, what colleagues warn of, how fast they learn. */
+/** Teaching a dance to a group; instructors and co-instructors alike. */
 @Service
 public class TeachingService {
+
+  private static final int LONGEST_NOTE = 200;
 
   private final DanceService dances;
   private final DanceReader reader;
@@ -68,29 +76,30 @@ public class TeachingService {
   Prepared prepare(long dance, long group) {
     ReadDance read = dances.danceable(dance);
     GroupRow row = groups.get(group);
-    List<Standings.Known> known = standings.of(group, today.date());
-    Standings.Known own =
-        known.stream().filter(one -> one.row().id() == dance).findFirst().orElseThrow();
+    List<GroupDance> all = standings.of(group, today.date());
+    GroupDance own = all.stream().filter(one -> one.row().id() == dance).findFirst().orElseThrow();
     Stage stage = own.standing().stage();
-    return new Prepared(read, lesson(row, own, Standings.figuresMet(known)), stage, row);
+    return new Prepared(read, lesson(row, own, Standings.figuresMet(all)), stage, row);
   }
 
   /** The teach that a line of a class stands for: as the proposed school lays it out. */
-  public Teach proposed(GroupRow group, Standings.Known own, Set<String> met, int minutes) {
+  public Teach proposed(GroupRow group, GroupDance own, Set<String> met, int minutes) {
     Lesson lesson = lesson(group, own, met);
     boolean learned = own.standing().stage().isLearned();
-    School school = SchoolAdvice.of(lesson, group.level(), learned).school();
-    return Teach.of(lesson, school, Math.clamp(minutes, 1, TeachBuilder.MOST_MINUTES));
+    return Teach.of(
+        lesson,
+        SchoolAdvice.of(lesson, group.level(), learned).school(),
+        Math.clamp(minutes, 1, TeachBuilder.MOST_MINUTES));
   }
 
-  private Lesson lesson(GroupRow group, Standings.Known own, Set<String> met) {
+  private Lesson lesson(GroupRow group, GroupDance own, Set<String> met) {
     Map<Integer, String> watchOuts = new HashMap<>();
-    store.watchOuts(own.row().id()).forEach(it -> watchOuts.put(it.section(), it.note()));
+    watchOuts(own.row()).forEach(it -> watchOuts.put(it.section(), it.note()));
     Standing standing = own.standing();
     Learner learner =
         new Learner(
             met,
-            standing.stage().isLearned() ? own.dance().sections() : standing.sections(),
+            standing.shown(),
             standing.stage().readiness(),
             TeachPace.LIVE.learned(store.past(group.id())),
             watchOuts);
@@ -98,37 +107,81 @@ public class TeachingService {
   }
 
   List<WatchOut> watchOuts(long dance) {
-    return store.watchOuts(dance);
+    return watchOuts(dances.get(dance));
+  }
+
+  /** The notes whose sections are still there, by the numbers that these have now. */
+  private List<WatchOut> watchOuts(DanceRow now) {
+    return store.watchOuts(now.id()).stream()
+        .flatMap(row ->
+            sectionNow(row, now).stream()
+                .map(section -> new WatchOut(section, row.note(), row.by(), row.version())))
+        .sorted(Comparator.comparingInt(WatchOut::section))
+        .toList();
+  }
+
+  private Optional<Integer> sectionNow(WatchOutRow row, DanceRow now) {
+    SectionSet there = SectionSet.between(row.section(), row.section());
+    return row.at().equals(now.at())
+        ? Optional.of(row.section())
+        : dances.version(row.at()).keys().in(now.keys(), there).numbers().stream().findFirst();
+  }
+
+  private Optional<WatchOutRow> on(DanceRow now, int section) {
+    return store.watchOuts(now.id()).stream()
+        .filter(row -> sectionNow(row, now).equals(Optional.of(section)))
+        .findFirst();
   }
 
   int timesTaken(long group) {
     return store.past(group).size();
   }
 
-  /** Marks a section for every colleague's next teach. */
+  /** Marks a section for every colleague's next teach; {@code version} is 0 for a new mark. */
   @Transactional
-  void watch(long dance, int section, String note, SignedIn me) {
+  void watch(long dance, int section, String note, int version, SignedIn me) {
     ReadDance read = dances.danceable(dance);
+    DanceRow now = dances.get(dance);
     if (section < 1 || section > read.sections()) {
       throw Problem.rejected(
-          read.dance().title() + " has sections 1 to " + read.sections() + ", no " + section + ".");
+          now.title() + " has sections 1 to " + read.sections() + ", no " + section + ".");
     }
-    if (note.length() > 200 || note.chars().anyMatch(it -> it < ' ')) {
-      throw Problem.rejected("A note is one line of up to 200 characters.");
+    if (note.length() > LONGEST_NOTE || note.chars().anyMatch(it -> it < ' ')) {
+      throw Problem.rejected("A note is one line of up to " + LONGEST_NOTE + " characters.");
     }
-    store.watch(dance, section, note.strip(), me.name(), today.moment());
+    Optional<WatchOutRow> before = on(now, section);
+    String clean = note.strip();
+    long id;
+    if (before.isEmpty()) {
+      id = store.watch(now.at(), section, clean, me.name(), today.moment());
+    } else {
+      id = before.get().id();
+      if (!store.change(id, version, now.at(), section, clean, me.name(), today.moment())) {
+        throw Problem.conflict(before.get().by() + " has marked this section in the meantime.");
+      }
+    }
+    Action action = before.isEmpty() ? Action.ADDED : Action.CHANGED;
     events.publishEvent(
-        new Change(me.name(), "marked section " + section + " of", read.dance().title()));
+        Change.of(
+            Thing.WATCH_OUT, id, action, me.name(), "section " + section + " of " + now.title()));
   }
 
   @Transactional
-  void forget(long dance, int section, SignedIn me) {
-    store.forget(dance, section);
+  void unmark(long dance, int section, int version, SignedIn me) {
+    DanceRow now = dances.get(dance);
+    WatchOutRow row =
+        on(now, section)
+            .orElseThrow(() -> Problem.gone("Section " + section + " is not marked any more."));
+    if (!store.archive(row.id(), version)) {
+      throw Problem.conflict(row.by() + " has changed this mark in the meantime.");
+    }
     events.publishEvent(
-        new Change(
+        Change.of(
+            Thing.WATCH_OUT,
+            row.id(),
+            Action.ARCHIVED,
             me.name(),
-            "took the mark off section " + section + " of",
-            dances.danceable(dance).dance().title()));
+            "section " + section + " of " + now.title()));
   }
 
   /**
@@ -145,15 +198,17 @@ public class TeachingService {
         || classPercent > 1000) {
       throw Problem.rejected("A teach takes 1 to " + TeachBuilder.MOST_MINUTES + " minutes.");
     }
-    ReadDance read = dances.danceable(dance);
-    groups.get(group);
-    store.took(
-        group,
-        dance,
-        today.date(),
-        new TeachPace.Past(plannedSeconds, minutes * 60, classPercent),
-        me.name());
+    dances.danceable(dance);
+    DanceRow now = dances.get(dance);
+    GroupRow to = groups.active(group);
+    long id =
+        store.took(
+            group,
+            now.at(),
+            today.date(),
+            new TeachPace.Past(plannedSeconds, minutes * 60, classPercent),
+            me.name());
     events.publishEvent(
-        new Change(me.name(), "noted the time of the teach of", read.dance().title()));
+        Change.of(Thing.TEACH, id, Action.RECORDED, me.name(), now.title() + " for " + to.name()));
   }
 }

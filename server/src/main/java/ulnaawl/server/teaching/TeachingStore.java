@@ -7,7 +7,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.teach.TeachPace;
 
 /** Notes on sections and the time that teaches took, in the database. */
@@ -22,31 +24,77 @@ class TeachingStore {
     this.database = database;
   }
 
-  List<WatchOut> watchOuts(long dance) {
+  List<WatchOutRow> watchOuts(long dance) {
     return database
         .selectFrom(WATCH_OUT)
-        .where(WATCH_OUT.DANCE_ID.eq(dance))
-        .orderBy(WATCH_OUT.SECTION)
-        .fetch(row -> new WatchOut(row.getSection(), row.getNote(), row.getByName()));
+        .where(WATCH_OUT.DANCE_ID.eq(dance).and(WATCH_OUT.ACTIVE.isTrue()))
+        .orderBy(WATCH_OUT.ID)
+        .fetch(row ->
+            new WatchOutRow(
+                row.getId(),
+                new DanceVersion(row.getDanceId(), row.getDanceVersion()),
+                row.getSection(),
+                row.getNote(),
+                row.getByName(),
+                row.getVersion()));
   }
 
-  void watch(long dance, int section, String note, String by, LocalDateTime at) {
-    forget(dance, section);
-    database
+  long watch(DanceVersion at, int section, String note, String by, LocalDateTime when) {
+    return database
         .insertInto(WATCH_OUT)
-        .set(WATCH_OUT.DANCE_ID, dance)
+        .set(WATCH_OUT.DANCE_ID, at.dance())
+        .set(WATCH_OUT.DANCE_VERSION, at.version())
         .set(WATCH_OUT.SECTION, section)
         .set(WATCH_OUT.NOTE, note)
         .set(WATCH_OUT.BY_NAME, by)
-        .set(WATCH_OUT.WRITTEN_AT, at)
-        .execute();
+        .set(WATCH_OUT.WRITTEN_AT, when)
+        .set(WATCH_OUT.VERSION, 1)
+        .set(WATCH_OUT.ACTIVE, true)
+        .returningResult(WATCH_OUT.ID)
+        .fetchSingle()
+        .value1();
   }
 
-  void forget(long dance, int section) {
-    database
-        .deleteFrom(WATCH_OUT)
-        .where(WATCH_OUT.DANCE_ID.eq(dance).and(WATCH_OUT.SECTION.eq(section)))
-        .execute();
+  /** Whether the note still had that version, and so was changed. */
+  boolean change(
+      long id,
+      int version,
+      DanceVersion at,
+      int section,
+      String note,
+      String by,
+      LocalDateTime when) {
+    return database
+            .update(WATCH_OUT)
+            .set(WATCH_OUT.DANCE_VERSION, at.version())
+            .set(WATCH_OUT.SECTION, section)
+            .set(WATCH_OUT.NOTE, note)
+            .set(WATCH_OUT.BY_NAME, by)
+            .set(WATCH_OUT.WRITTEN_AT, when)
+            .set(WATCH_OUT.VERSION, version + 1)
+            .where(
+                WATCH_OUT
+                    .ID
+                    .eq(id)
+                    .and(WATCH_OUT.VERSION.eq(version))
+                    .and(WATCH_OUT.ACTIVE.isTrue()))
+            .execute()
+        == 1;
+  }
+
+  /** Whether the note still had that version, and so was archived. */
+  boolean archive(long id, int version) {
+    return database
+            .update(WATCH_OUT)
+            .set(WATCH_OUT.ACTIVE, DSL.val(null, WATCH_OUT.ACTIVE))
+            .where(
+                WATCH_OUT
+                    .ID
+                    .eq(id)
+                    .and(WATCH_OUT.VERSION.eq(version))
+                    .and(WATCH_OUT.ACTIVE.isTrue()))
+            .execute()
+        == 1;
   }
 
   /** How long the latest teaches of a group took. */
@@ -61,16 +109,19 @@ class TeachingStore {
                 row.getPlannedSeconds(), row.getRealSeconds(), row.getClassPercent()));
   }
 
-  void took(long group, long dance, LocalDate day, TeachPace.Past past, String by) {
-    database
+  long took(long group, DanceVersion at, LocalDate day, TeachPace.Past past, String by) {
+    return database
         .insertInto(TEACH_TIME)
         .set(TEACH_TIME.GROUP_ID, group)
-        .set(TEACH_TIME.DANCE_ID, dance)
+        .set(TEACH_TIME.DANCE_ID, at.dance())
+        .set(TEACH_TIME.DANCE_VERSION, at.version())
         .set(TEACH_TIME.TAUGHT_ON, day)
         .set(TEACH_TIME.PLANNED_SECONDS, past.plannedSeconds())
         .set(TEACH_TIME.REAL_SECONDS, past.realSeconds())
         .set(TEACH_TIME.CLASS_PERCENT, past.classPercent())
         .set(TEACH_TIME.BY_NAME, by)
-        .execute();
+        .returningResult(TEACH_TIME.ID)
+        .fetchSingle()
+        .value1();
   }
 }

@@ -1,4 +1,9 @@
 package ulnaawl.server.teaching;
 
-/** A section that trips people up, with a note for colleagues. */
-public record WatchOut(int section, String note, String by) {}
+/**
+ * A section that trips people up, with a note for colleagues.
+ *
+ * @param section its number now
+ * @param version rises with every change of the note
+ */
+public record WatchOut(int section, String note, String by, int version) {}

@@ -20,8 +20,9 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureStep;
+import ulnaawl.figure.Level;
 import ulnaawl.figure.Pattern;
-import ulnaawl.figure.WeightEffect;
+import ulnaawl.floor.Foot;
 import ulnaawl.level.LevelTable;
 import ulnaawl.server.platform.SignedIn;
 
@@ -37,7 +38,7 @@ class FigureController {
   }
 
   /** A step of a figure, for a right lead. */
-  record FigureStepView(String foot, String action, boolean takesWeight) {}
+  record FigureStepView(@Nullable Foot foot, String action, boolean takesWeight) {}
 
   /** A figure as the club uses it. */
   record FigureSheet(
@@ -45,7 +46,7 @@ class FigureController {
       String call,
       List<String> names,
       String family,
-      String level,
+      Level level,
       List<String> rhythms,
       List<FigureStepView> steps,
       String say,
@@ -119,7 +120,7 @@ class FigureController {
         figure.call(),
         figure.names(),
         figure.family(),
-        figure.level().label(),
+        figure.level(),
         pattern.rhythms(),
         pattern.steps().stream().map(FigureController::step).toList(),
         figure.guide().say(),
@@ -130,17 +131,14 @@ class FigureController {
   }
 
   private static FigureStepView step(FigureStep step) {
-    String foot =
+    Foot foot =
         switch (step.mover()) {
-          case LEAD -> "R";
-          case OTHER -> "L";
-          case NONE -> "";
+          case LEAD -> Foot.RIGHT;
+          case OTHER -> Foot.LEFT;
+          case NONE -> null;
         };
     String place = step.mover() == FigureStep.Mover.NONE ? "" : " " + step.placement().label();
     return new FigureStepView(
-        foot,
-        step.action().name() + place.replace(" in-place", ""),
-        step.action().effect() != WeightEffect.FREE
-            && step.action().effect() != WeightEffect.STILL);
+        foot, step.action().name() + place.replace(" in-place", ""), step.takesWeight());
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.server.vocabulary;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
@@ -15,7 +16,9 @@ import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureBookException;
 import ulnaawl.level.LevelTable;
-import ulnaawl.server.platform.Change;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
@@ -83,7 +86,8 @@ public class VocabularyService {
               + ".");
     }
     store.choose(figure.name(), word, me.name(), today.moment());
-    events.publishEvent(new Change(me.name(), "chose the word", figure.name() + ": " + word));
+    events.publishEvent(
+        Change.of(Thing.VOCABULARY, 0, Action.CHANGED, me.name(), figure.name() + ": " + word));
     forgetAfterCommit();
   }
 
@@ -108,7 +112,16 @@ public class VocabularyService {
               + " has changed this in the meantime. Your text is still here: copy it, load the page"
               + " again and put both together.");
     }
-    events.publishEvent(new Change(me.name(), "changed the club's", kind.name()));
+    events.publishEvent(
+        new Change(
+            Thing.VOCABULARY,
+            kind.ordinal() + 1,
+            Action.CHANGED,
+            me.name(),
+            version,
+            version + 1,
+            kind.name(),
+            Optional.of(content)));
     forgetAfterCommit();
   }
 

@@ -10,15 +10,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
+import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
+import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongPhrases;
-import ulnaawl.music.SongWords;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.walls.WallsView.CandidateView;
 import ulnaawl.server.walls.WallsView.ClaimView;
 import ulnaawl.server.walls.WallsView.EndingView;
 import ulnaawl.server.walls.WallsView.EndingsView;
@@ -28,14 +28,15 @@ import ulnaawl.server.walls.WallsView.RestartCountView;
 import ulnaawl.server.walls.WallsView.RestartsView;
 import ulnaawl.server.walls.WallsView.Walls;
 import ulnaawl.server.walls.WallsView.WhereView;
+import ulnaawl.server.wire.Reasons;
 import ulnaawl.song.EndingHelper;
 import ulnaawl.song.RestartCount;
 import ulnaawl.song.RestartHelper;
 import ulnaawl.wall.CallSheet;
 import ulnaawl.wall.FacingClaim;
 import ulnaawl.wall.SequenceRequest;
-import ulnaawl.wall.Wall;
 import ulnaawl.wall.WhereAreWe;
+import ulnaawl.words.Speech;
 
 /** A dance with its music: which wall, where it faces and when. */
 @RestController
@@ -48,11 +49,23 @@ class WallsController {
   private final DanceService dances;
   private final DanceReader reader;
   private final Music music;
+  private final WallsWriter writer;
+  private final Reasons reasons;
+  private final Speech speech;
 
-  WallsController(DanceService dances, DanceReader reader, Music music) {
+  WallsController(
+      DanceService dances,
+      DanceReader reader,
+      Music music,
+      WallsWriter writer,
+      Reasons reasons,
+      Speech speech) {
     this.dances = dances;
     this.reader = reader;
     this.music = music;
+    this.writer = writer;
+    this.reasons = reasons;
+    this.speech = speech;
   }
 
   @GetMapping("/walls")
@@ -64,7 +77,7 @@ class WallsController {
     ReadDance read = dances.danceable(id);
     Optional<Music.Choice> choice = music.chosen(read.dance(), song);
     SequenceRequest request = Music.request(read.dance(), choice, optional);
-    return new WallsWriter(read, choice, request).write(row, music.ofSheet(read.dance()));
+    return writer.write(row, read, choice, request, music.ofSheet(read.dance()));
   }
 
   @GetMapping("/endings")
@@ -77,16 +90,16 @@ class WallsController {
     EndingHelper.Proposal proposal =
         EndingHelper.propose(dances.get(id).stepText(), reader.book(), request, MOST_ENDINGS);
     return new EndingsView(
-        proposal.said(),
+        reasons.view(proposal.said(), speech.songs()::ending),
         proposal.endings().stream()
             .map(it ->
                 new EndingView(
-                    it.name(),
+                    speech.songs().endingName(it),
                     it.wall(),
                     it.after(),
                     it.counts(),
                     it.lines(),
-                    it.why(),
+                    reasons.view(it.why(), speech.songs()::ending),
                     it.stepText()))
             .toList());
   }
@@ -111,7 +124,7 @@ class WallsController {
         known.label(),
         known.counts(),
         advice.asWritten().off(),
-        advice.plans().stream().map(WallsController::plan).toList(),
+        advice.plans().stream().map(this::plan).toList(),
         advice.counts().stream().map(WallsController::count).toList());
   }
 
@@ -126,11 +139,16 @@ class WallsController {
     }
   }
 
-  private static PlanView plan(RestartHelper.Plan plan) {
+  private PlanView plan(RestartHelper.Plan plan) {
     return new PlanView(
-        plan.name(),
+        speech.songs().plan(plan.kind()),
         plan.exceptions().stream()
-            .map(it -> new PlanLine(it.wall(), it.words(), it.note()))
+            .map(it ->
+                new PlanLine(
+                    it.wall(),
+                    it.event().id(),
+                    speech.songs().exception(it),
+                    speech.songs().note(it)))
             .toList(),
         plan.fit().off(),
         plan.stepText());
@@ -142,14 +160,14 @@ class WallsController {
         count.after(),
         count.section(),
         count.sectionCount(),
-        Facing.FRONT.plus(turn).eighths(),
-        count.weight().label(),
-        count.verdict().name(),
+        RelativeFacing.START.plus(turn),
+        count.weight(),
+        count.verdict(),
         count.change(),
         count.cutFigure());
   }
 
-  @GetMapping("/where")
+  @GetMapping("/where-are-we")
   WhereView where(
       @PathVariable long id,
       @RequestParam Optional<String> song,
@@ -161,7 +179,7 @@ class WallsController {
       @RequestParam Optional<Integer> seconds) {
     Dance dance = dances.danceable(id).dance();
     SequenceRequest request = Music.request(dance, music.chosen(dance, song), optional);
-    if (seconds.isPresent() && (seconds.get() < 0 || seconds.get() > SongWords.LONGEST_SECONDS)) {
+    if (seconds.isPresent() && (seconds.get() < 0 || seconds.get() > SongEntry.LONGEST_SECONDS)) {
       throw Problem.rejected("The music has run for 0 seconds to two hours.");
     }
     WhereAreWe found =
@@ -178,25 +196,11 @@ class WallsController {
                     : OptionalLong.empty()));
     CallSheet calls = CallSheet.of(dance, request);
     return new WhereView(
-        found.dropped().orElse(null),
-        found.candidates().stream().map(it -> candidate(it, calls)).toList());
+        found.dropped().map(speech.walls()::dropped).orElse(null),
+        found.candidates().stream().map(it -> writer.candidate(it, calls)).toList());
   }
 
-  private static CandidateView candidate(WhereAreWe.Candidate it, CallSheet calls) {
-    Wall wall = it.wall();
-    int now = wall.startCount() + it.from().count();
-    return new CandidateView(
-        wall.number(),
-        wall.startFacing().eighths(),
-        WallsWriter.point(it.from()),
-        WallsWriter.point(it.to()),
-        WallsWriter.nullable(it.beginsMillis()),
-        it.percent(),
-        it.why(),
-        calls.next(now).map(WallsWriter::call).orElse(null));
-  }
-
-  @GetMapping("/claim")
+  @GetMapping("/facing-claims")
   ClaimView claim(
       @PathVariable long id,
       @RequestParam FacingClaim.What what,
@@ -208,7 +212,7 @@ class WallsController {
     }
     FacingClaim.Answer answer =
         new FacingClaim(what, wall, facing(facing)).check(dances.danceable(id).dance(), optional);
-    return new ClaimView(answer.truth().name(), answer.why());
+    return new ClaimView(answer.truth(), reasons.views(answer.why(), speech.walls()::claim));
   }
 
   private static Facing facing(int eighths) {

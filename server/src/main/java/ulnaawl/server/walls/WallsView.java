@@ -2,29 +2,33 @@ package ulnaawl.server.walls;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import ulnaawl.figure.Level;
+import ulnaawl.floor.Facing;
+import ulnaawl.floor.Foot;
+import ulnaawl.floor.RelativeFacing;
+import ulnaawl.floor.Weight;
+import ulnaawl.server.wire.ReasonView;
+import ulnaawl.server.wire.SongView;
+import ulnaawl.server.wire.WallView;
+import ulnaawl.song.RestartCount;
+import ulnaawl.wall.EventId;
+import ulnaawl.wall.FacingClaim;
+import ulnaawl.wall.WallRing;
 
-/** What is sent of a dance with its music; facings are on the room clock, eighths right of 12. */
+/** What is sent of a dance with its music. */
 final class WallsView {
 
   private WallsView() {}
 
-  /** A song to choose, and what is known of it. */
-  record MusicView(
-      String id,
-      @Nullable Long listed,
-      String title,
-      @Nullable String artist,
-      @Nullable String bpm,
-      String rate,
-      @Nullable String countsPerMinute,
-      @Nullable Integer seconds,
-      String phrases) {}
+  /** A song to choose, and what is known of it; {@code listed} where the club has it. */
+  record MusicView(String id, @Nullable Long listed, SongView song, String phrases) {}
 
   /** A direction of the ring with the walls that start there. */
-  record StopView(int facing, List<Integer> walls) {}
+  record StopView(Facing facing, List<Integer> walls) {}
 
   /** The ring of walls. */
-  record RingView(String rotation, List<StopView> stops, List<Integer> breaks) {}
+  record RingView(
+      WallRing.Rotation rotation, String words, List<StopView> stops, List<Integer> breaks) {}
 
   /**
    * How the dance fits the song.
@@ -40,89 +44,87 @@ final class WallsView {
       @Nullable Integer songCounts,
       @Nullable Integer endWall,
       @Nullable Integer endCount,
-      @Nullable Integer endFacing,
+      @Nullable Facing endFacing,
       int left,
       int idle) {}
 
   /** A count of the song as dancers know it; the section is 0 outside the sections. */
   record PointView(int wall, int count, int section, int sectionCount, String during) {}
 
-  /** Something to call. */
+  /**
+   * Something to call.
+   *
+   * @param event the exception; nothing where another part begins
+   * @param facing where it begins; for a restart, where the next wall starts
+   */
   record CallView(
-      String kind,
+      @Nullable EventId event,
       boolean optional,
       String words,
       PointView point,
       @Nullable Long callMillis,
       @Nullable Long begins,
-      int facing,
+      Facing facing,
       List<String> steps,
-      String then) {}
+      ReasonView then) {}
 
   /** A figure as it is danced on a wall; its count is that of the wall. */
-  record DancedFigure(
+  record FigureOnWall(
       String counts,
       String call,
       int count,
-      int startFacing,
-      int endFacing,
-      @Nullable String foot,
+      Facing startFacing,
+      Facing endFacing,
+      @Nullable Foot foot,
       boolean takesWeight,
       @Nullable Long millis) {}
 
   /**
    * A section as it is danced on a wall, or a tag, bridge, repeat or ending.
    *
+   * @param event the exception that put it in
    * @param section its number; 0 outside the sections
    * @param start counts of the wall before it
    */
   record DancedPart(
       String what,
+      @Nullable EventId event,
       int section,
-      boolean special,
       int start,
       int counts,
-      int startFacing,
-      int endFacing,
-      List<DancedFigure> figures) {}
+      Facing startFacing,
+      Facing endFacing,
+      List<FigureOnWall> figures) {}
 
   /**
-   * A wall.
+   * A wall with its music.
    *
-   * @param tagCounts counts of the tags after it
    * @param late counts since the song's phrase began in which it starts; nothing where the phrases
    *     are not known
    * @param held counts of it and its tags that the music holds
    */
   record WallLine(
-      int number,
-      String part,
-      int startFacing,
-      int endFacing,
-      int startCount,
-      int counts,
-      int tagCounts,
-      @Nullable Long startMillis,
+      WallView wall,
       @Nullable Long endMillis,
       @Nullable Integer late,
       int held,
-      List<SpecialView> specials,
       List<CallView> calls,
       List<DancedPart> parts) {}
 
-  /** Something special on a wall; the count is that of the wall after which it begins. */
-  record SpecialView(
-      String kind, String label, int at, int counts, int from, int to, boolean optional) {}
-
-  /** A dance with its music. */
+  /**
+   * A dance with its music.
+   *
+   * @param sectionCounts counts of a section: 8, or 6 in waltz time
+   */
   record Walls(
       long dance,
       int version,
       String title,
-      String level,
+      Level level,
       int counts,
       int sections,
-      String startFoot,
+      int sectionCounts,
+      @Nullable Foot startFoot,
       boolean phrased,
       boolean hasOptional,
       boolean optional,
@@ -140,26 +142,26 @@ final class WallsView {
       int after,
       int counts,
       List<String> lines,
-      String why,
+      ReasonView why,
       String stepText) {}
 
   /** Endings, or why there are none. */
-  record EndingsView(String said, List<EndingView> endings) {}
+  record EndingsView(ReasonView said, List<EndingView> endings) {}
 
   /** A restart or tag of a plan. */
-  record PlanLine(int wall, String words, String note) {}
+  record PlanLine(int wall, EventId event, String words, String note) {}
 
   /** Restarts and tags that keep the walls on the phrases. */
   record PlanView(String name, List<PlanLine> lines, List<Integer> off, String stepText) {}
 
-  /** Whether a restart is possible after a count; the facing is wall-relative. */
+  /** Whether a restart is possible after a count. */
   record RestartCountView(
       int after,
       int section,
       int sectionCount,
-      int facing,
-      String weight,
-      String verdict,
+      RelativeFacing facing,
+      Weight weight,
+      RestartCount.Verdict verdict,
       String change,
       String cutFigure) {}
 
@@ -176,7 +178,7 @@ final class WallsView {
   /** A wall that it can be just now. */
   record CandidateView(
       int wall,
-      int startFacing,
+      Facing startFacing,
       PointView from,
       PointView to,
       @Nullable Long beginsMillis,
@@ -188,5 +190,5 @@ final class WallsView {
   record WhereView(@Nullable String dropped, List<CandidateView> candidates) {}
 
   /** The answer to something said about a facing. */
-  record ClaimView(String truth, List<String> why) {}
+  record ClaimView(FacingClaim.Truth truth, List<ReasonView> why) {}
 }

@@ -8,94 +8,94 @@ import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
-import ulnaawl.floor.Foot;
+import ulnaawl.floor.Facing;
 import ulnaawl.music.SongPhrases;
-import ulnaawl.music.Tempo;
 import ulnaawl.notation.StepTextFormatter;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.songs.SongRow;
 import ulnaawl.server.walls.WallsView.CallView;
-import ulnaawl.server.walls.WallsView.DancedFigure;
+import ulnaawl.server.walls.WallsView.CandidateView;
 import ulnaawl.server.walls.WallsView.DancedPart;
+import ulnaawl.server.walls.WallsView.FigureOnWall;
 import ulnaawl.server.walls.WallsView.FitView;
 import ulnaawl.server.walls.WallsView.MusicView;
 import ulnaawl.server.walls.WallsView.PointView;
 import ulnaawl.server.walls.WallsView.RingView;
-import ulnaawl.server.walls.WallsView.SpecialView;
 import ulnaawl.server.walls.WallsView.StopView;
 import ulnaawl.server.walls.WallsView.WallLine;
 import ulnaawl.server.walls.WallsView.Walls;
+import ulnaawl.server.wire.Reasons;
+import ulnaawl.server.wire.SongView;
+import ulnaawl.server.wire.WallView;
 import ulnaawl.song.PhraseFit;
 import ulnaawl.wall.CallSheet;
 import ulnaawl.wall.DancedSection;
+import ulnaawl.wall.EventId;
 import ulnaawl.wall.Moment;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
 import ulnaawl.wall.SongEnd;
 import ulnaawl.wall.SongFit;
 import ulnaawl.wall.Wall;
-import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallPoint;
 import ulnaawl.wall.WallRing;
 import ulnaawl.wall.WallSequence;
+import ulnaawl.wall.WhereAreWe;
+import ulnaawl.words.Speech;
 
 /** Writes a dance with its music for the browser. */
-final class WallsWriter {
+@Component
+class WallsWriter {
 
-  private final ReadDance read;
-  private final Dance dance;
-  private final Optional<Music.Choice> choice;
-  private final SequenceRequest request;
-  private final SongClock clock;
-  private final WallSequence sequence;
+  private final Reasons reasons;
+  private final Speech speech;
 
-  WallsWriter(ReadDance read, Optional<Music.Choice> choice, SequenceRequest request) {
-    this.read = read;
-    this.dance = read.dance();
-    this.choice = choice;
-    this.request = request;
-    this.clock = SongClock.of(dance, request);
-    this.sequence = WallSequence.of(dance, request);
+  WallsWriter(Reasons reasons, Speech speech) {
+    this.reasons = reasons;
+    this.speech = speech;
   }
 
-  Walls write(DanceRow row, List<Music.Choice> sheet) {
-    Optional<Foot> first = dance.main().places().stream().findFirst().flatMap(Place::foot);
+  Walls write(
+      DanceRow row,
+      ReadDance read,
+      Optional<Music.Choice> choice,
+      SequenceRequest request,
+      List<Music.Choice> sheet) {
+    Dance dance = read.dance();
+    WallSequence sequence = WallSequence.of(dance, request);
     return new Walls(
         row.id(),
         row.version(),
         dance.title(),
-        read.usualLevel().label(),
+        read.usualLevel(),
         dance.main().counts(),
-        dance.parts().stream().mapToInt(part -> part.sections().size()).sum(),
-        first.map(Foot::letter).orElse(""),
+        dance.sections().size(),
+        dance.headers().meter().sectionCounts(),
+        dance.main().places().stream().findFirst().flatMap(Place::foot).orElse(null),
         dance.isPhrased(),
         dance.hasOptional(),
         request.optional(),
         sheet.stream().map(WallsWriter::music).toList(),
         choice.map(WallsWriter::music).orElse(null),
-        fit(),
-        ring(),
-        walls(),
+        fit(dance, request),
+        ring(WallRing.of(dance, sequence)),
+        walls(dance, sequence, choice, request),
         read.figures().stream().sorted().toList());
   }
 
-  static MusicView music(Music.Choice choice) {
+  private static MusicView music(Music.Choice choice) {
     return new MusicView(
         choice.id(),
         choice.listed().map(SongRow::id).orElse(null),
-        choice.song().song().title(),
-        choice.song().song().artist().orElse(null),
-        choice.song().song().bpm().map(Tempo::label).orElse(null),
-        choice.song().song().rate().label(),
-        choice.song().song().countsPerMinute().map(Tempo::label).orElse(null),
-        nullable(choice.song().song().lengthSeconds()),
+        SongView.of(choice.song().song()),
         choice.song().phrases().label());
   }
 
-  private FitView fit() {
+  private static FitView fit(Dance dance, SequenceRequest request) {
     SongFit fit = SongFit.of(dance, request);
     Optional<SongEnd> end = fit.end();
     return new FitView(
@@ -106,22 +106,22 @@ final class WallsWriter {
         nullable(fit.songCounts()),
         end.map(SongEnd::wall).orElse(null),
         end.map(SongEnd::count).orElse(null),
-        end.map(it -> it.facing().eighths()).orElse(null),
+        end.map(SongEnd::facing).orElse((Facing) null),
         fit.left(),
         fit.idle());
   }
 
-  private RingView ring() {
-    WallRing ring = WallRing.of(dance, sequence);
+  private RingView ring(WallRing ring) {
     return new RingView(
-        ring.rotation().words(),
-        ring.stops().stream()
-            .map(stop -> new StopView(stop.facing().eighths(), stop.walls()))
-            .toList(),
+        ring.rotation(),
+        speech.walls().rotation(ring.rotation()),
+        ring.stops().stream().map(stop -> new StopView(stop.facing(), stop.walls())).toList(),
         ring.breaks());
   }
 
-  private List<WallLine> walls() {
+  private List<WallLine> walls(
+      Dance dance, WallSequence sequence, Optional<Music.Choice> choice, SequenceRequest request) {
+    SongClock clock = SongClock.of(dance, request);
     SongPhrases phrases = choice.map(it -> it.song().phrases()).orElse(SongPhrases.UNKNOWN);
     Map<Integer, Integer> late =
         phrases.isKnown()
@@ -135,84 +135,79 @@ final class WallsWriter {
       int held = clock.held(wall);
       lines.add(
           new WallLine(
-              wall.number(),
-              wall.part(),
-              wall.startFacing().eighths(),
-              wall.endFacing().eighths(),
-              wall.startCount(),
-              wall.counts(),
-              wall.tagCounts(),
-              nullable(wall.startMillis()),
+              WallView.of(wall, speech),
               nullable(clock.millisAfter(wall.startCount() + held)),
               late.get(wall.number()),
               held,
-              wall.events().stream().map(event -> special(wall, event)).toList(),
-              line.calls().stream().map(WallsWriter::call).toList(),
-              DancedSection.of(wall).stream().map(this::part).toList()));
+              line.calls().stream().map(this::call).toList(),
+              DancedSection.of(wall).stream().map(it -> part(it, clock)).toList()));
     }
     return lines;
   }
 
-  private static SpecialView special(Wall wall, WallEvent event) {
-    return new SpecialView(
-        event.kind().name(),
-        event.label(),
-        event.startCount() - wall.startCount(),
-        event.counts(),
-        event.from().eighths(),
-        event.to().eighths(),
-        event.optional());
-  }
-
-  static CallView call(CallSheet.Call call) {
+  CallView call(CallSheet.Call call) {
+    EventId event = call.what() instanceof CallSheet.What.Event it ? it.event() : null;
     return new CallView(
-        call.what().name(),
+        event,
         call.optional(),
-        call.words(),
+        speech.walls().call(call.what()),
         point(call.point()),
         nullable(call.callMillis()),
         nullable(call.begins()),
-        call.facing().eighths(),
-        call.steps(),
-        call.then());
+        call.facing(),
+        call.steps().stream().map(speech.walls()::steps).toList(),
+        reasons.view(call.then(), speech.walls()::then));
   }
 
-  static PointView point(WallPoint point) {
+  private static PointView point(WallPoint point) {
     return new PointView(
         point.wall(), point.count(), point.section(), point.sectionCount(), point.during());
   }
 
-  private DancedPart part(DancedSection section) {
+  private DancedPart part(DancedSection section, SongClock clock) {
     return new DancedPart(
-        section.what(),
+        speech.walls().danced(section),
+        section.event().orElse(null),
         section.section(),
-        section.special(),
         section.start(),
         section.counts(),
-        section.startFacing().eighths(),
-        section.endFacing().eighths(),
-        section.figures().stream().map(this::figure).toList());
+        section.startFacing(),
+        section.endFacing(),
+        section.figures().stream().map(it -> figure(it, clock)).toList());
   }
 
-  private DancedFigure figure(DancedSection.Figure figure) {
+  private static FigureOnWall figure(DancedSection.Figure figure, SongClock clock) {
     Moment first = figure.first();
-    Optional<Foot> foot = first.place().foot();
-    return new DancedFigure(
+    return new FigureOnWall(
         StepTextFormatter.counts(figure.counts()),
         figure.call(),
         Math.max(1, first.wallCount()),
-        figure.startFacing().eighths(),
-        figure.endFacing().eighths(),
-        foot.map(Foot::letter).orElse(null),
-        foot.isPresent() && !first.place().isWithoutWeight(),
+        figure.startFacing(),
+        figure.endFacing(),
+        first.place().foot().orElse(null),
+        first.place().takesWeight(),
         nullable(clock.millisAfter(first.at().number() - 1)));
   }
 
-  static @Nullable Long nullable(OptionalLong number) {
+  CandidateView candidate(WhereAreWe.Candidate it, CallSheet calls) {
+    Wall wall = it.wall();
+    int now = wall.startCount() + it.from().count();
+    return new CandidateView(
+        wall.number(),
+        wall.startFacing(),
+        point(it.from()),
+        point(it.to()),
+        nullable(it.beginsMillis()),
+        it.percent(),
+        speech.walls().candidate(it),
+        calls.next(now).map(this::call).orElse(null));
+  }
+
+  private static @Nullable Long nullable(OptionalLong number) {
     return number.isPresent() ? Long.valueOf(number.getAsLong()) : null;
   }
 
-  static @Nullable Integer nullable(OptionalInt number) {
+  private static @Nullable Integer nullable(OptionalInt number) {
     return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
   }
 }

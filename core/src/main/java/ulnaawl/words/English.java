@@ -1,0 +1,21 @@
+package ulnaawl.words;
+
+/** English, in an instructor's own words. */
+record English(
+    LearningSpeech learning,
+    PlanSpeech plan,
+    LevelSpeech level,
+    TeachSpeech teach,
+    WallSpeech walls,
+    SongSpeech songs)
+    implements Speech {
+
+  static final Speech SPEECH =
+      new English(
+          new EnglishLearning(),
+          new EnglishPlan(),
+          new EnglishLevel(),
+          new EnglishTeach(),
+          new EnglishWalls(),
+          new EnglishSongs());
+}

@@ -1,0 +1,79 @@
+package ulnaawl.words;
+
+import ulnaawl.dance.SectionSet;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.LearningReason;
+import ulnaawl.learning.Outcome;
+import ulnaawl.learning.Stage;
+
+final class EnglishLearning implements LearningSpeech {
+
+  @Override
+  public String reason(LearningReason reason) {
+    return switch (reason) {
+      case LearningReason.NothingYet _ -> "Nothing has been taught of it.";
+      case LearningReason.Step it -> step(it);
+      case LearningReason.Stale it ->
+          "Not danced for more than twice its gap of " + Plain.many(it.gapDays(), "day") + ".";
+      case LearningReason.LostLastTime _ -> "Lost last time.";
+      case LearningReason.NewSince it ->
+          "The text has changed since it was taught to the end: "
+              + sections(it.sections())
+              + (it.sections().size() == 1 ? " is" : " are")
+              + " new to the group.";
+    };
+  }
+
+  private String step(LearningReason.Step it) {
+    String shown =
+        it.happened().isWhole() || it.sections().isEmpty() ? "" : ", " + sections(it.sections());
+    String gap =
+        it.gapBefore() == 0 || it.gapBefore() == it.gapAfter()
+            ? "; come back after " + Plain.many(it.gapAfter(), "day")
+            : "; gap from " + it.gapBefore() + " to " + Plain.many(it.gapAfter(), "day");
+    return Plain.day(it.date())
+        + ": "
+        + happened(it.happened())
+        + shown
+        + ", "
+        + outcome(it.outcome())
+        + gap;
+  }
+
+  @Override
+  public String stage(Stage stage) {
+    return switch (stage) {
+      case NOT_STARTED -> "not started";
+      case STARTED -> "started";
+      case TAUGHT -> "taught";
+      case PRACTISED -> "practised";
+      case KNOWN -> "known";
+      case RUSTY -> "rusty";
+    };
+  }
+
+  @Override
+  public String happened(Happened happened) {
+    return switch (happened) {
+      case INTRODUCED -> "introduced";
+      case TAUGHT -> "taught to the end";
+      case WALKED -> "walked through";
+      case DANCED_CALLED -> "danced with calls";
+      case DANCED -> "danced without calls";
+    };
+  }
+
+  @Override
+  public String outcome(Outcome outcome) {
+    return switch (outcome) {
+      case SOLID -> "solid";
+      case SHAKY -> "shaky";
+      case LOST -> "lost";
+    };
+  }
+
+  @Override
+  public String sections(SectionSet sections) {
+    return Plain.sections(sections);
+  }
+}

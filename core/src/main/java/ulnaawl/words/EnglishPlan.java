@@ -1,0 +1,125 @@
+package ulnaawl.words;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.figure.Level;
+import ulnaawl.plan.ClassLine.Filler;
+import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.PlanReason;
+
+final class EnglishPlan implements PlanSpeech {
+
+  private final LearningSpeech learning = new EnglishLearning();
+
+  @Override
+  public String reason(PlanReason reason, LocalDate today) {
+    return switch (reason) {
+      case PlanReason.EasiestToWarmUp it ->
+          "Warm up first; this is the easiest dance that the group has ("
+              + it.level().label()
+              + ").";
+      case PlanReason.NothingToWarmUp _ ->
+          "Warm up first; there is no easy dance yet that the group knows.";
+      case PlanReason.KnownToEndOn _ ->
+          "End on something the group knows: danced without calls, to its song.";
+      case PlanReason.NothingToEndOn _ ->
+          "Nothing is known well enough yet to end on; let the group choose.";
+      case PlanReason.Due it -> due(it, today);
+      case PlanReason.GoOn it -> goOn(it);
+      case PlanReason.NewDance it -> newDance(it);
+      case PlanReason.TeachTakes it ->
+          "A full teach takes about "
+              + Plain.many(it.minutes(), "minute")
+              + (it.whole() ? "." : "; the rest goes to the next class.");
+      case PlanReason.NeedsRest it ->
+          "The class lasts " + it.classMinutes() + " minutes; new dancers need a rest.";
+      case PlanReason.TaughtToday _ -> "What was taught today, slow to full speed.";
+      case PlanReason.KeepsFresh it ->
+          "Comes back on "
+              + it.due().map(Plain::day).orElse("no set day")
+              + "; danced once it stays fresh.";
+      case PlanReason.MinutesLeft it ->
+          Plain.many(it.minutes(), "minute")
+              + (it.minutes() == 1 ? " is" : " are")
+              + " left; nothing else is due or new enough.";
+      case PlanReason.ChosenBy it -> "Chosen by " + it.name() + ".";
+      case PlanReason.SaidThen it -> it.sentence();
+    };
+  }
+
+  /** A due date seen from the day of reading: the class may be to come, today, or over. */
+  private String due(PlanReason.Due it, LocalDate today) {
+    long late = ChronoUnit.DAYS.between(it.due(), it.on());
+    String when;
+    if (today.isBefore(it.on())) {
+      when =
+          late == 0 ? "Due on that day" : "Will be " + Plain.many(late, "day") + " overdue by then";
+    } else if (today.equals(it.on())) {
+      when = late == 0 ? "Due today" : "Due " + Plain.many(late, "day") + " ago";
+    } else {
+      when = late == 0 ? "Was due on that day" : "Was " + Plain.many(late, "day") + " overdue";
+    }
+    return when
+        + ", "
+        + learning.stage(it.stage())
+        + "; walk it through in "
+        + Plain.many(it.walkMinutes(), "minute")
+        + ", then dance it.";
+  }
+
+  private static String goOn(PlanReason.GoOn it) {
+    SectionSet left = SectionSet.upTo(it.sections()).without(it.shown());
+    boolean inOrder = it.shown().isWhole(it.shown().size());
+    return "Started: "
+        + Plain.sections(it.shown())
+        + " of "
+        + it.sections()
+        + (it.shown().size() == 1 ? " has" : " have")
+        + " been shown; "
+        + (inOrder && !left.isEmpty()
+            ? "go on from section " + left.numbers().getFirst() + "."
+            : Plain.sections(left) + (left.size() == 1 ? " is" : " are") + " still to come.");
+  }
+
+  private static String newDance(PlanReason.NewDance it) {
+    int above = it.level().above(it.group());
+    String fit = "It measures " + it.level().label() + compared(above, it.group());
+    String figures =
+        switch (it.newFigures().size()) {
+          case 0 -> "all its figures are known";
+          case 1, 2 -> "new: " + Plain.list(it.newFigures());
+          default -> it.newFigures().size() + " figures are new";
+        };
+    return fit + "; " + figures + ".";
+  }
+
+  private static String compared(int above, Level group) {
+    if (above == 0) {
+      return ", the group's own level";
+    }
+    return (above > 0 ? ", one above the group's " : ", below the group's ") + group.label();
+  }
+
+  @Override
+  public String kind(Kind kind) {
+    return switch (kind) {
+      case WARM_UP -> "Warm-up";
+      case REMINDER -> "Reminder";
+      case TEACH -> "Teach";
+      case BREAK -> "Break";
+      case PRACTICE -> "Practice";
+      case FINISH -> "Finish";
+    };
+  }
+
+  @Override
+  public String filler(Filler filler) {
+    return switch (filler) {
+      case WARM_UP_STEPS -> "Walks, side touches and stretches";
+      case REST -> "Water and a seat";
+      case REQUESTS -> "Dances that the group asks for";
+      case GROUPS_CHOICE -> "A dance of the group's choice";
+    };
+  }
+}

@@ -1,0 +1,34 @@
+package ulnaawl.words;
+
+import ulnaawl.wall.CallSheet;
+import ulnaawl.wall.ClaimReason;
+import ulnaawl.wall.DancedSection;
+import ulnaawl.wall.EventId;
+import ulnaawl.wall.WallRing;
+import ulnaawl.wall.WhereAreWe;
+
+/** Says which wall it is and what is called on it. */
+public interface WallSpeech {
+
+  String event(EventId event);
+
+  /** What is danced there: {@code section 3}, {@code the tag Lull}. */
+  String danced(DancedSection section);
+
+  /** What to call: {@code Restart}, {@code Tag Lull}. */
+  String call(CallSheet.What what);
+
+  /** Steps with their counts: {@code 1-4 sway right left right left}. */
+  String steps(CallSheet.Steps steps);
+
+  String then(CallSheet.Then then);
+
+  String claim(ClaimReason reason);
+
+  /** Why it can be this wall. */
+  String candidate(WhereAreWe.Candidate candidate);
+
+  String dropped(WhereAreWe.Clue clue);
+
+  String rotation(WallRing.Rotation rotation);
+}

@@ -1,0 +1,44 @@
+package ulnaawl.server.classes;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A class on a day, as it is stored.
+ *
+ * @param recorded whether what happened has been written down
+ * @param note for colleagues; may be empty
+ * @param recordedBy who wrote it down
+ * @param lines the running order
+ */
+record ClassRow(
+    long id,
+    long group,
+    LocalDate date,
+    int minutes,
+    boolean recorded,
+    String note,
+    int version,
+    Optional<String> recordedBy,
+    List<LineRow> lines) {
+
+  ClassRow {
+    lines = List.copyOf(lines);
+  }
+
+  Order order() {
+    return new Order(minutes, lines);
+  }
+
+  /**
+   * A running order by itself.
+   *
+   * @param minutes of the class, which its lines need not fill
+   */
+  record Order(int minutes, List<LineRow> lines) {
+    Order {
+      lines = List.copyOf(lines);
+    }
+  }
+}

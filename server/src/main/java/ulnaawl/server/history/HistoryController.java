@@ -1,0 +1,80 @@
+package ulnaawl.server.history;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.platform.Problem;
+
+/** What was done to a thing, and what has been removed. */
+@RestController
+@RequestMapping("/api/history")
+class HistoryController {
+
+  private final HistoryService history;
+
+  HistoryController(HistoryService history) {
+    this.history = history;
+  }
+
+  /** A line that a change took away, put in, or put in the place of another. */
+  record LineDifference(@Nullable String was, @Nullable String now) {}
+
+  /** A change; the moment is in universal time. */
+  record HistoryEntry(
+      long id,
+      LocalDateTime at,
+      String by,
+      Action action,
+      int fromVersion,
+      int toVersion,
+      String subject,
+      List<LineDifference> differences) {}
+
+  /** Something that was removed and can be brought back. */
+  record ArchivedThing(long id, String subject, String by, LocalDateTime at, int version) {}
+
+  @GetMapping("/{thing}/{id}")
+  List<HistoryEntry> of(@PathVariable Thing thing, @PathVariable long id) {
+    return history.of(shown(thing), id).stream().map(HistoryController::entry).toList();
+  }
+
+  @GetMapping("/{thing}")
+  List<ArchivedThing> archived(@PathVariable Thing thing) {
+    return history.archived(shown(thing)).stream()
+        .map(row ->
+            new ArchivedThing(
+                row.change().id(),
+                row.change().subject(),
+                row.change().by(),
+                row.at(),
+                row.change().toVersion()))
+        .toList();
+  }
+
+  /** People are an instructor's business and have a page of their own. */
+  private static Thing shown(Thing thing) {
+    if (thing == Thing.PERSON) {
+      throw Problem.gone("There is no history of people here.");
+    }
+    return thing;
+  }
+
+  private static HistoryEntry entry(HistoryService.Entry entry) {
+    Change change = entry.row().change();
+    return new HistoryEntry(
+        entry.row().id(),
+        entry.row().at(),
+        change.by(),
+        change.action(),
+        change.fromVersion(),
+        change.toVersion(),
+        change.subject(),
+        entry.differences().stream()
+            .map(it -> new LineDifference(it.was().orElse(null), it.now().orElse(null)))
+            .toList());
+  }
+}

@@ -1,0 +1,95 @@
+package ulnaawl.server.history;
+
+import com.github.difflib.text.DiffRow;
+import com.github.difflib.text.DiffRowGenerator;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+
+/** Writes every change down, in the transaction that makes it, and reads what differs. */
+@Service
+public class HistoryService {
+
+  private static final int MOST = 100;
+
+  /** Lines as they are; how they are shown is for the page to say. */
+  private static final DiffRowGenerator GENERATOR =
+      DiffRowGenerator.create().lineNormalizer(line -> line).build();
+
+  private final ChangeLogStore store;
+  private final Today today;
+  private final Map<Thing, HistoryText> texts = new EnumMap<>(Thing.class);
+
+  HistoryService(ChangeLogStore store, Today today, List<HistoryText> texts) {
+    this.store = store;
+    this.today = today;
+    texts.forEach(text -> this.texts.put(text.thing(), text));
+  }
+
+  /** A line that a change took away, put in, or put in the place of another. */
+  record Difference(Optional<String> was, Optional<String> now) {}
+
+  /** A change with what differs; empty where either version is not known. */
+  record Entry(LogRow row, List<Difference> differences) {}
+
+  @EventListener
+  void write(Change change) {
+    store.add(change, today.moment());
+  }
+
+  /** How a thing was in a version, or a problem that says it is not known. */
+  public String content(Thing thing, long id, int version) {
+    return store
+        .content(thing, id, version)
+        .orElseThrow(() -> Problem.gone("Version " + version + " is not in the history."));
+  }
+
+  List<Entry> of(Thing thing, long id) {
+    List<LogRow> rows = store.of(thing, id, MOST);
+    return rows.stream().map(row -> new Entry(row, differences(row, rows))).toList();
+  }
+
+  List<LogRow> archived(Thing thing) {
+    return store.archived(thing, MOST);
+  }
+
+  private List<Difference> differences(LogRow row, List<LogRow> all) {
+    Change change = row.change();
+    HistoryText text = texts.get(change.thing());
+    boolean compared = change.action() == Action.CHANGED || change.action() == Action.BROUGHT_BACK;
+    if (text == null || !compared) {
+      return List.of();
+    }
+    Optional<String> before =
+        all.stream()
+            .map(LogRow::change)
+            .filter(it -> it.toVersion() == change.fromVersion() && it.content().isPresent())
+            .findFirst()
+            .flatMap(Change::content);
+    Optional<List<String>> was = text.lines(change.id(), change.fromVersion(), before);
+    Optional<List<String>> now = text.lines(change.id(), change.toVersion(), change.content());
+    return was.isEmpty() || now.isEmpty() ? List.of() : differences(was.get(), now.get());
+  }
+
+  private static List<Difference> differences(List<String> was, List<String> now) {
+    List<Difference> found = new ArrayList<>();
+    for (DiffRow row : GENERATOR.generateDiffRows(was, now)) {
+      switch (row.getTag()) {
+        case INSERT -> found.add(new Difference(Optional.empty(), Optional.of(row.getNewLine())));
+        case DELETE -> found.add(new Difference(Optional.of(row.getOldLine()), Optional.empty()));
+        case CHANGE ->
+            found.add(new Difference(Optional.of(row.getOldLine()), Optional.of(row.getNewLine())));
+        case EQUAL -> {
+          // What stayed is not told.
+        }
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,29 @@
+package ulnaawl.server.teaching;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.teach.Mode;
+import ulnaawl.teach.Slot;
+import ulnaawl.teach.TempoLadder;
+
+/** A drill as somebody wants it, sent and stored; a locked one keeps its repetitions. */
+record SavedDrill(
+    @NotNull @Valid ScopeView scope,
+    @NotNull Mode mode,
+    @Min(TempoLadder.LOWEST) @Max(100) int percent,
+    @Min(1) @Max(Slot.MOST) int repetitions,
+    boolean locked) {
+
+  Slot slot() {
+    return locked
+        ? Slot.locked(scope.scope(), mode, percent, repetitions)
+        : Slot.open(scope.scope(), mode, percent);
+  }
+
+  SavedDrill withScope(ScopeView other) {
+    return new SavedDrill(other, mode, percent, repetitions, locked);
+  }
+}

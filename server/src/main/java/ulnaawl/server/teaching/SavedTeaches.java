@@ -1,0 +1,129 @@
+package ulnaawl.server.teaching;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.dance.SectionKeys;
+import ulnaawl.server.dances.DanceRow;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.teach.School;
+
+/** Teaches that were put together, one for each group and dance; for every colleague. */
+@Service
+public class SavedTeaches {
+
+  private final TeachStore store;
+  private final DanceService dances;
+  private final GroupService groups;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+
+  SavedTeaches(
+      TeachStore store,
+      DanceService dances,
+      GroupService groups,
+      ApplicationEventPublisher events,
+      Today today) {
+    this.store = store;
+    this.dances = dances;
+    this.groups = groups;
+    this.events = events;
+    this.today = today;
+  }
+
+  /**
+   * A teach in the numbers that the sections have now.
+   *
+   * @param gone drills that were left out because their sections are not there any more
+   */
+  record Opened(TeachRow row, List<SavedDrill> drills, int gone) {}
+
+  /** Who last changed the teach of each dance for a group, by dance. */
+  public Map<Long, String> savedBy(long group) {
+    return store.savedBy(group);
+  }
+
+  Optional<Opened> open(long group, long dance) {
+    return store.find(group, dance).map(row -> opened(row, dances.get(dance)));
+  }
+
+  private Opened opened(TeachRow row, DanceRow now) {
+    SectionKeys then = dances.version(row.at()).keys();
+    List<SavedDrill> drills =
+        row.drills().stream()
+            .flatMap(drill ->
+                drill.scope().scope().in(then, now.keys()).stream()
+                    .map(scope -> drill.withScope(ScopeView.of(scope))))
+            .toList();
+    return new Opened(row, drills, row.drills().size() - drills.size());
+  }
+
+  /** Saves a teach; instructors and co-instructors alike. {@code version} is 0 for a new one. */
+  @Transactional
+  Opened save(
+      long group,
+      long dance,
+      int version,
+      Optional<School> school,
+      int minutes,
+      List<SavedDrill> drills,
+      SignedIn me) {
+    GroupRow to = groups.active(group);
+    DanceRow now = dances.get(dance);
+    Optional<TeachRow> before = store.find(group, dance);
+    long id;
+    if (before.isEmpty() && version == 0) {
+      id = store.add(group, now.at(), school, minutes, drills, me.name(), today.moment());
+    } else {
+      TeachRow known =
+          before.orElseThrow(
+              () -> Problem.conflict("This teach has been put aside by somebody in the meantime."));
+      id = known.id();
+      if (!store.change(
+          id, version, now.at(), school, minutes, drills, me.name(), today.moment())) {
+        throw Problem.conflict(known.updatedBy() + " has changed this teach in the meantime.");
+      }
+    }
+    say(id, version == 0 ? Action.ADDED : Action.CHANGED, version, now, to, me);
+    return open(group, dance).orElseThrow();
+  }
+
+  /** Puts a teach aside: the school lays it out anew. */
+  @Transactional
+  void archive(long group, long dance, int version, SignedIn me) {
+    GroupRow to = groups.get(group);
+    TeachRow row =
+        store
+            .find(group, dance)
+            .orElseThrow(() -> Problem.gone("There is no teach of this dance for this group."));
+    if (!store.archive(row.id(), version)) {
+      throw Problem.conflict(row.updatedBy() + " has changed this teach in the meantime.");
+    }
+    say(row.id(), Action.ARCHIVED, version - 1, dances.get(dance), to, me);
+  }
+
+  private void say(long id, Action action, int from, DanceRow dance, GroupRow group, SignedIn me) {
+    events.publishEvent(
+        new Change(
+            Thing.TEACH,
+            id,
+            action,
+            me.name(),
+            from,
+            from + 1,
+            dance.title() + " for " + group.name(),
+            Optional.empty()));
+  }
+}

@@ -1,0 +1,125 @@
+package ulnaawl.server.teaching;
+
+import static ulnaawl.server.tables.Tables.TEACH;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.tables.tables.records.TeachRecord;
+import ulnaawl.teach.School;
+
+/** Teaches that were put together, in the database. */
+@Repository
+class TeachStore {
+
+  private final DSLContext database;
+  private final JsonMapper mapper;
+
+  TeachStore(DSLContext database, JsonMapper mapper) {
+    this.database = database;
+    this.mapper = mapper;
+  }
+
+  Optional<TeachRow> find(long group, long dance) {
+    return database
+        .selectFrom(TEACH)
+        .where(TEACH.GROUP_ID.eq(group).and(TEACH.DANCE_ID.eq(dance)).and(TEACH.ACTIVE.isTrue()))
+        .fetchOptional(this::row);
+  }
+
+  /** Who last changed the teach of each dance for a group, by dance. */
+  Map<Long, String> savedBy(long group) {
+    return database
+        .select(TEACH.DANCE_ID, TEACH.UPDATED_BY)
+        .from(TEACH)
+        .where(TEACH.GROUP_ID.eq(group).and(TEACH.ACTIVE.isTrue()))
+        .fetchMap(TEACH.DANCE_ID, TEACH.UPDATED_BY);
+  }
+
+  long add(
+      long group,
+      DanceVersion at,
+      Optional<School> school,
+      int minutes,
+      List<SavedDrill> drills,
+      String by,
+      LocalDateTime when) {
+    return database
+        .insertInto(TEACH)
+        .set(values(at, school, minutes, drills, by, when))
+        .set(TEACH.GROUP_ID, group)
+        .set(TEACH.MADE_BY, by)
+        .set(TEACH.VERSION, 1)
+        .set(TEACH.ACTIVE, true)
+        .returningResult(TEACH.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  /** Whether the teach still had that version, and so was changed. */
+  boolean change(
+      long id,
+      int version,
+      DanceVersion at,
+      Optional<School> school,
+      int minutes,
+      List<SavedDrill> drills,
+      String by,
+      LocalDateTime when) {
+    return database
+            .update(TEACH)
+            .set(values(at, school, minutes, drills, by, when))
+            .set(TEACH.VERSION, version + 1)
+            .where(TEACH.ID.eq(id).and(TEACH.VERSION.eq(version)).and(TEACH.ACTIVE.isTrue()))
+            .execute()
+        == 1;
+  }
+
+  /** Whether the teach still had that version, and so was archived. */
+  boolean archive(long id, int version) {
+    return database
+            .update(TEACH)
+            .set(TEACH.ACTIVE, DSL.val(null, TEACH.ACTIVE))
+            .where(TEACH.ID.eq(id).and(TEACH.VERSION.eq(version)).and(TEACH.ACTIVE.isTrue()))
+            .execute()
+        == 1;
+  }
+
+  private TeachRecord values(
+      DanceVersion at,
+      Optional<School> school,
+      int minutes,
+      List<SavedDrill> drills,
+      String by,
+      LocalDateTime when) {
+    TeachRecord values = new TeachRecord();
+    values.setDanceId(at.dance());
+    values.setDanceVersion(at.version());
+    values.set(TEACH.SCHOOL, school.map(School::name).orElse(null));
+    values.setMinutes(minutes);
+    values.setDrills(mapper.writeValueAsString(drills));
+    values.setUpdatedBy(by);
+    values.setUpdatedAt(when);
+    return values;
+  }
+
+  private TeachRow row(TeachRecord row) {
+    return new TeachRow(
+        row.getId(),
+        row.getGroupId(),
+        new DanceVersion(row.getDanceId(), row.getDanceVersion()),
+        Optional.ofNullable(row.getSchool()).map(School::valueOf),
+        row.getMinutes(),
+        List.of(mapper.readValue(row.getDrills(), SavedDrill[].class)),
+        row.getMadeBy(),
+        row.getUpdatedBy(),
+        row.getUpdatedAt(),
+        row.getVersion());
+  }
+}

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useLoad } from '@/composables/useLoad'
+import { moment } from '@/domain/time'
+
+/** Who changed a thing, when and how; and the way back to an earlier version. */
+type Entry = Schemas['HistoryEntry']
+type Thing = 'DANCE' | 'SONG' | 'GROUP' | 'CLASS'
+const props = defineProps<{ thing: Thing; id: number; version: number; mayBringBack: boolean }>()
+const emit = defineEmits<{ bringBack: [version: number] }>()
+const shown = ref(false)
+const { data, problem, loading, load } = useLoad(() =>
+  ask(api.GET('/api/history/{thing}/{id}', { params: { path: { thing: props.thing, id: props.id } } })),
+)
+watch([shown, () => props.id, () => props.version], () => (shown.value ? load() : undefined))
+
+const WORDS: Record<Entry['action'], string> = {
+  ADDED: 'made it',
+  CHANGED: 'changed it',
+  ARCHIVED: 'removed it',
+  BROUGHT_BACK: 'brought an earlier version back',
+  RECORDED: 'wrote it down',
+  TAKEN_BACK: 'took the record back',
+  IMPORTED: 'imported it',
+  SAID: 'noted',
+}
+/** A version that one can go back to: another one than that of now, and one that changed something. */
+const canGoBack = (entry: Entry) =>
+  props.mayBringBack &&
+  entry.toVersion !== props.version &&
+  !['ARCHIVED', 'RECORDED', 'TAKEN_BACK'].includes(entry.action)
+</script>
+
+<template>
+  <details class="history no-print" @toggle="shown = ($event.target as HTMLDetailsElement).open">
+    <summary>History</summary>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <p v-if="data?.length === 0" class="quiet">
+        Nothing has been changed since versions are kept (it is version {{ version }}).
+      </p>
+      <ol>
+        <li v-for="entry in data" :key="entry.id">
+          <p class="row spread">
+            <span>
+              <b>{{ moment(entry.at) }}</b> {{ entry.by }} {{ WORDS[entry.action] }}
+              <span class="quiet">version {{ entry.toVersion }}</span>
+            </span>
+            <el-button v-if="canGoBack(entry)" size="small" @click="emit('bringBack', entry.toVersion)">
+              Bring version {{ entry.toVersion }} back
+            </el-button>
+          </p>
+          <ul v-if="entry.differences.length" class="differences">
+            <li v-for="(line, i) in entry.differences" :key="i">
+              <del v-if="line.was != null">{{ line.was || '(empty line)' }}</del>
+              <ins v-if="line.now != null">{{ line.now || '(empty line)' }}</ins>
+            </li>
+          </ul>
+        </li>
+      </ol>
+    </PageState>
+  </details>
+</template>
+
+<style scoped>
+.history {
+  border-top: 1px solid var(--rule);
+  padding-top: var(--space-2);
+}
+summary {
+  font: 700 19px var(--type-head);
+  cursor: pointer;
+}
+ol {
+  list-style: none;
+  margin: var(--space-2) 0 0;
+  padding: 0;
+}
+ol > li {
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0;
+}
+.differences {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 3px;
+  font: 400 13px/1.45 var(--type-mono);
+}
+del,
+ins {
+  display: block;
+  text-decoration: none;
+  padding: 0 8px;
+  border-left: 4px solid;
+  white-space: pre-wrap;
+}
+del {
+  border-color: var(--wrong);
+  background: var(--wrong-wash);
+}
+del::before {
+  content: '− ';
+}
+ins {
+  border-color: var(--good);
+  background: var(--plum-wash);
+}
+ins::before {
+  content: '+ ';
+}
+</style>

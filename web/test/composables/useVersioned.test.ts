@@ -1,0 +1,184 @@
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick } from 'vue'
+import { Refusal } from '@/api/client'
+import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { mergeText } from '@/domain/merge'
+
+/** A server with one text, as every colleague sees it. */
+class Server {
+  version = 1
+  text = 'title: Tin\nsection 1\n1-4  vine R'
+  by = 'Ines'
+  answer: Promise<void> = Promise.resolve()
+
+  stored(): Stored<string, null> {
+    return { version: this.version, value: this.text, view: null, by: this.by }
+  }
+
+  write(text: string, by: string) {
+    this.text = text
+    this.by = by
+    this.version++
+  }
+}
+
+let server: Server
+beforeEach(() => {
+  localStorage.clear()
+  server = new Server()
+})
+
+function page(me = 'Tomas') {
+  return useVersioned<string, null>({
+    key: () => 'ulna-test',
+    load: async () => server.stored(),
+    fresh: () => '',
+    save: async (text, version) => {
+      await server.answer
+      if (version !== server.version) throw new Refusal(409, `${server.by} has changed this.`)
+      server.write(text, me)
+      return server.stored()
+    },
+    merge: mergeText,
+  })
+}
+
+async function opened(me?: string) {
+  const one = page(me)
+  await one.open()
+  return one
+}
+
+describe('what several people edit', () => {
+  it('is kept on this machine until it is saved', async () => {
+    const one = await opened()
+    one.value.value = 'title: Copper'
+    await nextTick()
+    const again = await opened()
+    expect(again.value.value).toBe('title: Copper')
+    expect(again.restored.value).toBe(true)
+    await again.save()
+    expect(server.text).toBe('title: Copper')
+    expect((await opened()).restored.value).toBe(false)
+  })
+
+  it('a draft of an older version is never put over a colleague’s newer text', async () => {
+    const one = await opened()
+    one.value.value = server.text.replace('Tin', 'Copper')
+    await nextTick()
+    server.write(server.text.replace('vine R', 'vine L'), 'Wilma')
+
+    const again = await opened()
+    expect(again.restored.value).toBe(false)
+    expect(again.value.value).toBe(server.text)
+    expect(again.clash.value).toMatchObject({
+      by: 'Wilma',
+      version: 2,
+      mine: expect.stringContaining('Copper'),
+    })
+    await expect(again.save()).rejects.toThrow('Settle')
+    expect(server.version).toBe(2)
+
+    expect(again.merge()).toBe(0)
+    await again.save()
+    expect(server.text).toBe('title: Copper\nsection 1\n1-4  vine L')
+  })
+
+  it('a save that comes too late shows both, and loses neither over a reload', async () => {
+    const one = await opened()
+    server.write('title: Wilma’s', 'Wilma')
+    one.value.value = 'title: mine'
+    await nextTick()
+    expect(await one.save()).toBeUndefined()
+    expect(one.clash.value).toMatchObject({ mine: 'title: mine', theirs: 'title: Wilma’s', by: 'Wilma' })
+    const again = await opened()
+    expect(again.clash.value?.mine).toBe('title: mine')
+    again.takeTheirs()
+    await nextTick()
+    expect(again.changed.value).toBe(false)
+    expect((await opened()).clash.value).toBeUndefined()
+  })
+
+  it('one’s own can go on as a change of the newest version', async () => {
+    const one = await opened()
+    server.write('title: Wilma’s', 'Wilma')
+    one.value.value = 'title: mine'
+    await nextTick()
+    await one.save()
+    one.keepMine()
+    await nextTick()
+    await one.save()
+    expect([server.text, server.version, server.by]).toEqual(['title: mine', 3, 'Tomas'])
+  })
+
+  it('the same change by both is no clash', async () => {
+    const one = await opened()
+    server.write('title: Copper', 'Wilma')
+    one.value.value = 'title: Copper'
+    await nextTick()
+    await one.save()
+    expect(one.clash.value).toBeUndefined()
+    expect(one.changed.value).toBe(false)
+  })
+
+  it('what is typed while a save is on its way stays, and is not taken for saved', async () => {
+    const one = await opened()
+    let answers = () => {}
+    server.answer = new Promise((done) => (answers = done))
+    one.value.value = 'title: first'
+    const saving = one.save()
+    one.value.value = 'title: first and more'
+    answers()
+    await saving
+    await flushPromises()
+    expect(server.text).toBe('title: first')
+    expect(one.value.value).toBe('title: first and more')
+    expect(one.changed.value).toBe(true)
+    expect((await opened()).value.value).toBe('title: first and more')
+  })
+
+  it('a refused save keeps what was typed and says why', async () => {
+    const one = page()
+    await one.open()
+    server.answer = Promise.reject(new Refusal(422, 'Line 3 cannot be read.'))
+    one.value.value = 'title: ?'
+    await nextTick()
+    await expect(one.save()).rejects.toThrow('Line 3')
+    expect(one.value.value).toBe('title: ?')
+    expect((await opened()).value.value).toBe('title: ?')
+  })
+
+  it('steps go back one by one, but never over a colleague’s change', async () => {
+    const one = await opened()
+    await one.commit('one')
+    await one.commit('two')
+    await one.undo()
+    expect(server.text).toBe('one')
+    server.write('Wilma’s', 'Wilma')
+    await one.undo()
+    expect(server.text).toBe('Wilma’s')
+    expect(one.clash.value?.theirs).toBe('Wilma’s')
+    expect(one.undoable.value).toEqual([])
+  })
+
+  it('a page that was left before it was loaded does not show it', async () => {
+    let which = 'a'
+    const one = useVersioned<string, null>({
+      key: () => which,
+      load: async () => {
+        const wanted = which
+        if (wanted === 'a') await flushPromises()
+        return { version: 1, value: wanted, view: null, by: 'Ines' }
+      },
+      fresh: () => '',
+      save: async () => server.stored(),
+      merge: mergeText,
+    })
+    const slow = one.open()
+    which = 'b'
+    await one.open()
+    await slow
+    expect(one.value.value).toBe('b')
+  })
+})
