@@ -148,9 +148,12 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     if (clash.value) throw new Error('Settle the two versions first.')
     const before = base()
     const mine = copy(value.value)
+    const page = asked
     saving.value = true
     try {
       const now = await options.save(mine, stored.value?.version ?? 0)
+      // The page shows something else by now: what was saved is safe, and not its business any more.
+      if (page !== asked) return now
       stored.value = now
       opened = options.key()
       if (same(value.value, mine)) {
@@ -164,8 +167,9 @@ export function useVersioned<T, V>(options: Options<T, V>) {
       return now
     } catch (e) {
       if (!(e instanceof Refusal) || e.status !== 409) throw e
+      if (page !== asked) throw e
       const theirs = await options.load()
-      if (!theirs) throw e
+      if (!theirs || page !== asked) throw e
       stored.value = theirs
       if (same(theirs.value, mine)) {
         value.value = copy(theirs.value)

@@ -55,6 +55,13 @@ export const MODE_WORDS: Record<Mode, string> = {
   MUSIC: 'to music',
 }
 
+export type Pace = NonNullable<Schemas['DanceSummary']['pace']>
+export const PACE_WORDS: Record<Pace, string> = {
+  SLOW: 'under 100 a minute',
+  MIDDLE: '100 to 120',
+  FAST: 'over 120',
+}
+
 export const OPTION_WORDS: Record<Schemas['OptionView']['kind'], string> = {
   EASIER: 'easier',
   SHOWIER: 'showier',

@@ -181,4 +181,33 @@ describe('what several people edit', () => {
     await slow
     expect(one.value.value).toBe('b')
   })
+
+  it('an answer that comes when the page shows something else does not touch it', async () => {
+    let which = 'a'
+    let answers = () => {}
+    const late = new Promise<void>((done) => (answers = done))
+    const saved: string[] = []
+    const one = useVersioned<string, null>({
+      key: () => which,
+      load: async () => ({ version: which === 'a' ? 1 : 7, value: which, view: null, by: 'Ines' }),
+      fresh: () => '',
+      save: async (text, version) => {
+        saved.push(text)
+        await late
+        return { version: version + 1, value: text, view: null, by: 'Tomas' }
+      },
+      merge: mergeText,
+    })
+    await one.open()
+    one.value.value = 'a, changed'
+    const saving = one.save()
+    which = 'b'
+    await one.open()
+    answers()
+    await saving
+    expect(saved).toEqual(['a, changed'])
+    expect(one.value.value).toBe('b')
+    expect(one.stored.value?.version).toBe(7)
+    expect(one.changed.value).toBe(false)
+  })
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shownFacing, shownFoot } from '@/domain/clock-view'
-import { spoken } from '@/domain/counting'
+import { spoken, startsOn } from '@/domain/counting'
 import { rowsOf } from '@/components/wall-ring/rows'
 import { clock, degrees, onCircle } from '@/domain/facing'
 import { CLOSED, frameOf, printsAfter, trail } from '@/domain/floor'
@@ -163,4 +163,10 @@ describe('the walls beside the ring', () => {
       }),
     )
   })
+})
+
+it('a call begins on a count of its section, or of the one before, in eights and in sixes', () => {
+  expect([0, 6, 12, 18].map((tick) => startsOn(tick, 8))).toEqual(['1', '1&', '2', '2&'])
+  expect([-12, -18, -96].map((tick) => startsOn(tick, 8))).toEqual(['‹8', '‹7&', '‹1'])
+  expect([-12, -18, -72].map((tick) => startsOn(tick, 6))).toEqual(['‹6', '‹5&', '‹1'])
 })

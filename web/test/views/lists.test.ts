@@ -31,8 +31,8 @@ function dance(
 describe('the list of dances', () => {
   const all = withGroups(
     [
-      dance(1, 'Tin', { countsPerMinute: 96, level: 'ADVANCED', counts: 64 }),
-      dance(2, 'Ash', { countsPerMinute: 120, figures: ['jazz box'], by: 'Mo Tern' }),
+      dance(1, 'Tin', { countsPerMinute: 96, pace: 'SLOW', level: 'ADVANCED', counts: 64 }),
+      dance(2, 'Ash', { countsPerMinute: 120, pace: 'MIDDLE', figures: ['jazz box'], by: 'Mo Tern' }),
       dance(3, 'Oak', { style: 'waltz' }),
     ],
     [{ dance: 2, group: 7, name: 'Monday', stage: 'RUSTY' }],
@@ -47,9 +47,9 @@ describe('the list of dances', () => {
     expect(titles({ group: 'Monday' })).toEqual(['Ash'])
     expect(titles({ style: 'waltz' })).toEqual(['Oak'])
     expect(titles({ counts: 64, walls: 4 })).toEqual(['Tin'])
-    expect(titles({ rate: 'slow' })).toEqual(['Tin'])
-    expect(titles({ rate: 'middle' })).toEqual(['Ash'])
-    expect(titles({ rate: 'fast' })).toEqual([])
+    expect(titles({ pace: 'SLOW' })).toEqual(['Tin'])
+    expect(titles({ pace: 'MIDDLE' })).toEqual(['Ash'])
+    expect(titles({ pace: 'FAST' })).toEqual([])
   })
 
   it('is searched by every word, in words that people use', () => {

@@ -38,7 +38,10 @@ const sides = computed(() => [
 <template>
   <section ref="panel" class="clash" role="alert" aria-label="Two versions">
     <h2>{{ by }} has changed this in the meantime</h2>
-    <p>Neither version is lost. Put both together, or choose one; what you leave stays in the history.</p>
+    <p>
+      Put both together, or choose one. The saved one stays in the history; yours is gone only if you take the
+      saved one.
+    </p>
     <div class="sides">
       <div v-for="side in sides" :key="side.name">
         <h3>{{ side.name }}</h3>

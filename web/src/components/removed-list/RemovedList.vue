@@ -2,18 +2,36 @@
 import { ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
+import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { moment } from '@/domain/time'
 
 /** What was removed of a kind, and the way back. */
 const props = defineProps<{ thing: 'DANCE' | 'SONG' | 'GROUP' }>()
-defineEmits<{ bringBack: [removed: Schemas['ArchivedThing']] }>()
+const emit = defineEmits<{ back: [] }>()
+const { run } = useDo()
 const shown = ref(false)
 const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/history/{thing}', { params: { path: { thing: props.thing } } })),
 )
 watch(shown, () => (shown.value ? load() : undefined))
-defineExpose({ load })
+
+function send(id: number, version: number): Promise<unknown> {
+  const params = { path: { id } }
+  const body = { to: version, version }
+  switch (props.thing) {
+    case 'DANCE':
+      return ask(api.POST('/api/dances/{id}/bring-back', { params, body }))
+    case 'SONG':
+      return ask(api.POST('/api/songs/{id}/bring-back', { params, body }))
+    case 'GROUP':
+      return ask(api.POST('/api/groups/{id}/bring-back', { params, body }))
+  }
+}
+async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
+  if (await run(() => send(id, version), `${subject} is back.`)) emit('back')
+  await load()
+}
 </script>
 
 <template>
@@ -26,7 +44,7 @@ defineExpose({ load })
           <span
             ><b>{{ one.subject }}</b> <span class="quiet"> by {{ one.by }}, {{ moment(one.at) }}</span></span
           >
-          <el-button size="small" @click="$emit('bringBack', one)">Bring back</el-button>
+          <el-button size="small" @click="bringBack(one)">Bring back</el-button>
         </li>
       </ul>
     </PageState>

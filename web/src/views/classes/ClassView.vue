@@ -8,11 +8,12 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
-import { HAPPENED_WORDS, KIND_WORDS, OUTCOME_WORDS } from '@/domain/labels'
+import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
-import { day, hourMinute, later } from '@/domain/time'
+import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
 import OrderBar from './OrderBar.vue'
+import OrderLine from './OrderLine.vue'
 import RecordPanel from './RecordPanel.vue'
 import { orderOf, orderWords, type Line } from './order'
 import { useClass } from './useClass'
@@ -128,105 +129,20 @@ async function remove() {
         </p>
 
         <ol class="order">
-          <li v-for="(line, i) in sheet.lines" :key="line.id" class="card" :class="line.kind.toLowerCase()">
-            <span class="time number">{{ later(sheet.startsAt, line.start) }}</span>
-            <div class="what">
-              <p class="kind">{{ KIND_WORDS[line.kind] }}</p>
-              <p class="title">
-                <RouterLink v-if="line.dance" :to="`/dances/${line.dance}`">{{ line.title }}</RouterLink>
-                <template v-else>{{ line.title }}</template>
-              </p>
-              <p class="reason">
-                {{ line.reasons.map((reason) => reason.text).join('; ') }}
-                <RouterLink
-                  v-if="line.teachBy && line.dance"
-                  class="chip"
-                  :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}`"
-                  >teach laid out by {{ line.teachBy }}</RouterLink
-                >
-                <span v-if="line.changedBy" class="chip"
-                  >changed by {{ line.changedBy
-                  }}{{ line.changedAt ? `, ${day(line.changedAt.slice(0, 10))}` : '' }}</span
-                >
-              </p>
-            </div>
-            <div class="acts no-print">
-              <RouterLink
-                v-if="line.dance && line.kind === 'TEACH'"
-                class="plain-button strong"
-                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}`"
-                >Lay out the teach</RouterLink
-              >
-              <RouterLink
-                v-else-if="line.dance && line.kind === 'REMINDER'"
-                class="plain-button strong"
-                :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&school=REMINDER`"
-                >Walk-through</RouterLink
-              >
-              <RouterLink
-                v-else-if="line.dance"
-                class="plain-button strong"
-                :to="`/dances/${line.dance}/run-through?group=${sheet.group}`"
-                >Run through</RouterLink
-              >
-              <template v-if="!sheet.recorded">
-                <el-select
-                  v-if="line.dance"
-                  :model-value="line.dance"
-                  filterable
-                  size="small"
-                  style="width: 150px"
-                  :aria-label="`Dance of ${KIND_WORDS[line.kind]}`"
-                  @change="swap(i, $event)"
-                >
-                  <el-option
-                    v-for="dance in dances.data.value"
-                    :key="dance.id"
-                    :label="dance.title"
-                    :value="dance.id"
-                    :disabled="!dance.sound"
-                  />
-                </el-select>
-                <el-input-number
-                  :model-value="line.minutes"
-                  :min="1"
-                  :max="240"
-                  size="small"
-                  style="width: 104px"
-                  :aria-label="`Minutes of ${line.title}`"
-                  @change="setMinutes(i, $event)"
-                />
-                <button
-                  class="plain-button"
-                  type="button"
-                  :disabled="i === 0 || busy"
-                  :aria-label="`Move ${line.title} up`"
-                  @click="move(i, -1)"
-                >
-                  ↑
-                </button>
-                <button
-                  class="plain-button"
-                  type="button"
-                  :disabled="i === sheet.lines.length - 1 || busy"
-                  :aria-label="`Move ${line.title} down`"
-                  @click="move(i, 1)"
-                >
-                  ↓
-                </button>
-                <button
-                  class="plain-button"
-                  type="button"
-                  :disabled="busy"
-                  :aria-label="`Take ${line.title} out`"
-                  @click="drop(i)"
-                >
-                  ✕
-                </button>
-              </template>
-              <span v-else class="number">{{ line.minutes }} min</span>
-            </div>
-          </li>
+          <OrderLine
+            v-for="(line, i) in sheet.lines"
+            :key="line.id"
+            :line
+            :sheet
+            :dances="dances.data.value ?? []"
+            :first="i === 0"
+            :last="i === sheet.lines.length - 1"
+            :busy
+            @swap="swap(i, $event)"
+            @minutes="setMinutes(i, $event)"
+            @move="move(i, $event)"
+            @drop="drop(i)"
+          />
         </ol>
         <template v-if="!sheet.recorded">
           <AddLine
@@ -291,63 +207,5 @@ h1 a {
   padding: 0;
   display: grid;
   gap: var(--space-2);
-}
-.order > li {
-  display: grid;
-  grid-template-columns: 64px minmax(0, 1fr) auto;
-  gap: var(--space-3);
-  align-items: center;
-  padding: var(--space-2) var(--space-3);
-  border-left-width: 8px;
-}
-.teach {
-  border-left-color: var(--plum-bright);
-}
-.reminder {
-  border-left-color: var(--brass-mark);
-}
-.practice {
-  border-left-color: var(--teal);
-}
-.warm_up,
-.finish {
-  border-left-color: var(--rust);
-}
-.time {
-  font: 700 19px var(--type-head);
-}
-.kind {
-  font-size: 13px;
-  font-weight: 700;
-  color: var(--ink-soft);
-}
-.title {
-  font: 700 19px var(--type-head);
-}
-.title a {
-  color: inherit;
-}
-.reason {
-  font-size: 15px;
-  color: var(--ink-soft);
-}
-.acts {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  flex-wrap: wrap;
-  justify-content: end;
-}
-.strong {
-  text-decoration: underline;
-}
-@media (max-width: 900px) {
-  .order > li {
-    grid-template-columns: 56px minmax(0, 1fr);
-  }
-  .acts {
-    grid-column: 1 / -1;
-    justify-content: start;
-  }
 }
 </style>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import DanceRow from './DanceRow.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
-import { useDo } from '@/composables/useDo'
-import { LEVEL_WORDS, LEVELS } from '@/domain/labels'
+import { LEVEL_WORDS, LEVELS, options, PACE_WORDS } from '@/domain/labels'
 import { ANY, filterDances, withGroups, type Dance, type Filter, type Sort } from './filter'
 
 const ROW_HEIGHT = 74
@@ -21,7 +20,6 @@ const { data, problem, loading, load } = useLoad(async () => {
   ])
   return withGroups(dances, known)
 })
-const { run } = useDo()
 const filter = ref<Filter>({ ...ANY })
 const sort = ref<Sort>('title')
 /** On a phone the filters open on demand. */
@@ -37,15 +35,6 @@ const figures = computed(() => distinct((dance) => dance.figures))
 const styles = computed(() => distinct((dance) => [dance.style]))
 const groups = computed(() => distinct((dance) => dance.knownBy.map((known) => known.name)))
 const counts = computed(() => [...new Set(all.value.map((dance) => dance.counts))].sort((a, b) => a - b))
-async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
-  const body = { to: version, version }
-  const action = async () => {
-    await ask(api.POST('/api/dances/{id}/bring-back', { params: { path: { id } }, body }))
-    await Promise.all([load(), removed.value?.load()])
-  }
-  await run(action, `${subject} is back.`)
-}
-const removed = ref<InstanceType<typeof RemovedList>>()
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
 </script>
 
@@ -88,10 +77,8 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       >
         <el-option v-for="one in figures" :key="one" :label="one" :value="one" />
       </el-select>
-      <el-select v-model="filter.rate" clearable placeholder="speed" aria-label="Speed" class="narrow">
-        <el-option label="under 100 a minute" value="slow" />
-        <el-option label="100 to 120" value="middle" />
-        <el-option label="over 120" value="fast" />
+      <el-select v-model="filter.pace" clearable placeholder="speed" aria-label="Speed" class="narrow">
+        <el-option v-for="one in options(PACE_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
       <el-select v-model="filter.style" clearable placeholder="style" aria-label="Style" class="narrow">
         <el-option v-for="one in styles" :key="one" :label="one" :value="one" />
@@ -128,7 +115,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
         <DanceRow :dance="row" />
       </LongList>
-      <RemovedList v-if="session.isInstructor" ref="removed" thing="DANCE" @bring-back="bringBack" />
+      <RemovedList v-if="session.isInstructor" thing="DANCE" @back="load" />
     </PageState>
   </div>
 </template>

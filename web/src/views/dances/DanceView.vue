@@ -17,9 +17,9 @@ import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { useDo } from '@/composables/useDo'
 import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
-import { minutesSeconds } from '@/domain/time'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
 import DanceFacts from './DanceFacts.vue'
+import DanceHead from './DanceHead.vue'
 import HallFit from './HallFit.vue'
 import FigureDrawer from './FigureDrawer.vue'
 import RemarkList from './RemarkList.vue'
@@ -68,20 +68,6 @@ const wanted = computed(() => (route.params.id ? Number(route.params.id) : undef
 const errors = computed(
   () => reading.value?.remarks.filter((remark) => remark.severity === 'ERROR').length ?? 0,
 )
-const sub = computed(() => {
-  const song = reading.value?.songs[0]
-  const by = reading.value?.by ? `by ${reading.value.by}` : ''
-  const music = song
-    ? [
-        `“${song.title}”`,
-        song.artist,
-        song.countsPerMinute && `${song.countsPerMinute} counts a minute`,
-        song.seconds && minutesSeconds(song.seconds),
-      ]
-    : []
-  return [by, music.filter(Boolean).join(', ')].filter(Boolean).join(' · ')
-})
-
 watch(
   wanted,
   (id) => {
@@ -143,26 +129,7 @@ function onKey(event: KeyboardEvent) {
       @again="dance.open(wanted)"
     >
       <template v-if="reading">
-        <div class="row spread">
-          <div>
-            <h1>{{ reading.title }}</h1>
-            <p class="quiet">{{ sub }}</p>
-          </div>
-          <div v-if="sheet && reading.sound" class="row no-print">
-            <RouterLink :to="`/dances/${sheet.id}/sheet`"
-              ><el-button size="large" tag="span">Sheet</el-button></RouterLink
-            >
-            <RouterLink :to="`/dances/${sheet.id}/walls`"
-              ><el-button size="large" tag="span">Walls</el-button></RouterLink
-            >
-            <RouterLink :to="`/dances/${sheet.id}/teach`"
-              ><el-button size="large" tag="span">Teach</el-button></RouterLink
-            >
-            <RouterLink :to="`/dances/${sheet.id}/run-through`">
-              <el-button size="large" type="primary" tag="span">Run through</el-button>
-            </RouterLink>
-          </div>
-        </div>
+        <DanceHead :reading :number="sheet?.id" />
 
         <ConflictPanel
           v-if="clash"

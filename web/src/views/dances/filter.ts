@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { LEVEL_WORDS, LEVELS, STAGE_WORDS, type Level } from '@/domain/labels'
+import { LEVEL_WORDS, LEVELS, STAGE_WORDS, type Level, type Pace } from '@/domain/labels'
 
 /** A dance of the list, with the groups that have it in hand. */
 export type Dance = Schemas['DanceSummary'] & { knownBy: Schemas['KnownBy'][] }
@@ -18,7 +18,7 @@ export interface Filter {
   counts: number | undefined
   walls: number | undefined
   figure: string
-  rate: '' | 'slow' | 'middle' | 'fast'
+  pace: Pace | ''
   style: string
   group: string
 }
@@ -31,19 +31,12 @@ export const ANY: Filter = {
   counts: undefined,
   walls: undefined,
   figure: '',
-  rate: '',
+  pace: '',
   style: '',
   group: '',
 }
 
 const speed = (dance: Dance) => dance.countsPerMinute ?? 0
-
-function inRate(dance: Dance, rate: Filter['rate']): boolean {
-  if (!rate) return true
-  const now = speed(dance)
-  if (now === 0) return false
-  return rate === 'slow' ? now < 100 : rate === 'fast' ? now > 120 : now >= 100 && now <= 120
-}
 
 function hasWords(dance: Dance, words: string[]): boolean {
   if (words.length === 0) return true
@@ -74,7 +67,7 @@ export function filterDances(dances: Dance[], filter: Filter, sort: Sort): Dance
       (!filter.figure || dance.figures.includes(filter.figure)) &&
       (!filter.style || dance.style === filter.style) &&
       (!filter.group || dance.knownBy.some((known) => known.name === filter.group)) &&
-      inRate(dance, filter.rate) &&
+      (!filter.pace || dance.pace === filter.pace) &&
       hasWords(dance, words),
   )
   const by: Record<Sort, (a: Dance, b: Dance) => number> = {

@@ -5,31 +5,25 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import { useDo } from '@/composables/useDo'
 import { useFigures, type Figure } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
+import { LEVEL_WORDS } from '@/domain/labels'
+import ClubText from './ClubText.vue'
 import FigureDrawer from '@/views/dances/FigureDrawer.vue'
 
 /** The figure book as this club uses it. */
 const session = useSession()
 const { figures, reload } = useFigures()
-const { busy, run } = useDo()
+const { run } = useDo()
 const words = ref('')
 const explained = ref('')
 const club = ref<Schemas['ClubTexts']>()
-const ownFigures = ref('')
-const levelTable = ref('')
-
-onMounted(async () => take(await ask(api.GET('/api/figures/club'))))
-
-function take(texts: Schemas['ClubTexts']) {
-  club.value = texts
-  ownFigures.value = texts.ownFigures
-  levelTable.value = texts.levelTable
-}
+onMounted(async () => (club.value = await ask(api.GET('/api/figures/club'))))
 
 const families = computed(() => {
   const wanted = words.value.toLowerCase()
   const found = new Map<string, Figure[]>()
   for (const figure of figures.value) {
-    if (![...figure.names, figure.family, figure.level].join(' ').toLowerCase().includes(wanted)) continue
+    if (![...figure.names, figure.family, LEVEL_WORDS[figure.level]].join(' ').toLowerCase().includes(wanted))
+      continue
     found.set(figure.family, [...(found.get(figure.family) ?? []), figure])
   }
   return [...found]
@@ -42,33 +36,6 @@ async function choose(figure: Figure, word: string) {
     )
     await reload()
   }, `“${word}” is said everywhere from now on.`)
-}
-
-async function keepFigures() {
-  await run(async () => {
-    take(
-      await ask(
-        api.PUT('/api/figures/club/own-figures', {
-          body: { text: ownFigures.value, version: club.value?.ownFiguresVersion ?? 0 },
-        }),
-      ),
-    )
-    await reload()
-  }, 'Kept.')
-}
-
-async function keepLevels() {
-  await run(
-    async () =>
-      take(
-        await ask(
-          api.PUT('/api/figures/club/level-table', {
-            body: { text: levelTable.value, version: club.value?.levelTableVersion ?? 0 },
-          }),
-        ),
-      ),
-    'Kept; every dance is measured by it from now on.',
-  )
 }
 
 const EXAMPLE = `figure barn turn
@@ -126,52 +93,16 @@ const EXAMPLE = `figure barn turn
     <p v-if="families.length === 0" class="card">No figure is called that.</p>
 
     <section v-if="session.isInstructor && club" class="halves">
-      <div class="card stack">
-        <h2>Our own figures</h2>
+      <ClubText which="own-figures" title="Our own figures" keep="Keep these figures" @kept="reload">
         <p class="quiet">
           Written like the book: F is the leading foot, O the other, a dash no foot. For example:
         </p>
         <pre>{{ EXAMPLE }}</pre>
-        <el-input
-          v-model="ownFigures"
-          type="textarea"
-          :rows="8"
-          maxlength="20000"
-          aria-label="Our own figures"
-          class="mono"
-        />
-        <div>
-          <el-button
-            type="primary"
-            :loading="busy"
-            :disabled="ownFigures === club.ownFigures"
-            @click="keepFigures"
-            >Keep these figures</el-button
-          >
-        </div>
-      </div>
-      <div class="card stack">
-        <h2>Our table of levels</h2>
+      </ClubText>
+      <ClubText which="level-table" title="Our table of levels" keep="Keep this table">
         <p class="quiet">Lines written here take the place of these, which are a rule of thumb:</p>
         <pre tabindex="0" aria-label="The usual table">{{ club.standardLevelTable }}</pre>
-        <el-input
-          v-model="levelTable"
-          type="textarea"
-          :rows="4"
-          maxlength="20000"
-          aria-label="Our table of levels"
-          class="mono"
-        />
-        <div>
-          <el-button
-            type="primary"
-            :loading="busy"
-            :disabled="levelTable === club.levelTable"
-            @click="keepLevels"
-            >Keep this table</el-button
-          >
-        </div>
-      </div>
+      </ClubText>
     </section>
     <FigureDrawer v-model="explained" />
   </div>
@@ -208,8 +139,5 @@ pre {
   overflow: auto;
   max-height: 260px;
   font: 400 13px/1.5 var(--type-mono);
-}
-.mono :deep(textarea) {
-  font-family: var(--type-mono);
 }
 </style>

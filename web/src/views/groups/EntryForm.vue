@@ -84,6 +84,9 @@ async function save() {
   gap: var(--space-4);
   align-items: end;
 }
+form > .row {
+  grid-column: 1 / -1;
+}
 label,
 .field {
   display: grid;

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
-import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { WEEKDAY_WORDS } from '@/domain/labels'
@@ -20,17 +19,6 @@ onMounted(load)
 async function added() {
   adding.value = false
   await load()
-}
-
-const { run } = useDo()
-const removed = ref<InstanceType<typeof RemovedList>>()
-async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
-  const body = { to: version, version }
-  const action = async () => {
-    await ask(api.POST('/api/groups/{id}/bring-back', { params: { path: { id } }, body }))
-    await Promise.all([load(), removed.value?.load()])
-  }
-  await run(action, `${subject} is back.`)
 }
 </script>
 
@@ -69,7 +57,7 @@ async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
           </RouterLink>
         </li>
       </ul>
-      <RemovedList v-if="session.isInstructor" ref="removed" thing="GROUP" @bring-back="bringBack" />
+      <RemovedList v-if="session.isInstructor" thing="GROUP" @back="load" />
     </PageState>
   </div>
 </template>

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { minutesSeconds } from '@/domain/time'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
-import { useDo } from '@/composables/useDo'
 import SongImport from './SongImport.vue'
 import { ANY, filterSongs, type Song, type SongFilter, type Sort } from './filter'
 
@@ -22,16 +21,6 @@ const importing = ref(false)
 const all = computed<Song[]>(() => data.value ?? [])
 const shown = computed(() => filterSongs(all.value, filter.value, sort.value))
 const styles = computed(() => [...new Set(all.value.map((song) => song.style).filter(Boolean))].sort())
-const { run } = useDo()
-const removed = ref<InstanceType<typeof RemovedList>>()
-async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
-  const body = { to: version, version }
-  const action = async () => {
-    await ask(api.POST('/api/songs/{id}/bring-back', { params: { path: { id } }, body }))
-    await Promise.all([load(), removed.value?.load()])
-  }
-  await run(action, `${subject} is back.`)
-}
 const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
 </script>
 
@@ -119,7 +108,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
           <span v-if="row.explicitWords" class="chip">explicit words</span>
         </RouterLink>
       </LongList>
-      <RemovedList v-if="session.isInstructor" ref="removed" thing="SONG" @bring-back="bringBack" />
+      <RemovedList v-if="session.isInstructor" thing="SONG" @back="load" />
     </PageState>
     <SongImport v-model="importing" @done="load" />
   </div>

@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { useChoice } from '@/composables/useChoice'
 import { useLoad } from '@/composables/useLoad'
+import { startsOn } from '@/domain/counting'
 
 /** What is called in the sections of a drill, and on which count one begins to say it. */
 const props = defineProps<{ dance: number; group: number; drill: Schemas['DrillView'] }>()
@@ -14,7 +15,6 @@ const STYLES: { value: Style; label: string }[] = [
   { value: 'COUNTS', label: 'counts' },
   { value: 'NUMBERED', label: 'every step numbered' },
 ]
-const TICKS = 12
 const { data, problem, load } = useLoad(() =>
   ask(
     api.GET('/api/dances/{id}/cues', {
@@ -41,12 +41,6 @@ const shown = computed(() => {
     return sections.filter((one) => one.section >= from && one.section <= to)
   return kind === 'OPTION' || kind === 'EVENT' ? [] : sections
 })
-/** The count on which one begins: ‹7 is count 7 of a section of those counts that comes before. */
-function on(tick: number, counts: number): string {
-  const count = Math.floor(tick / TICKS) + 1
-  const half = tick - (count - 1) * TICKS >= TICKS / 2 ? '&' : ''
-  return count < 1 ? `‹${count + counts}${half}` : `${count}${half}`
-}
 const HOWS: Record<Schemas['CueView']['how'], string> = {
   FITS: '',
   SHORTENED: 'shortened',
@@ -73,7 +67,7 @@ const HOWS: Record<Schemas['CueView']['how'], string> = {
         :class="cue.how"
         :title="HOWS[cue.how] ? `${cue.full}: ${HOWS[cue.how]}` : cue.full"
       >
-        <small class="number">{{ on(cue.startTick, section.counts) }}</small>
+        <small class="number">{{ startsOn(cue.startTick, section.counts) }}</small>
         {{ cue.text || `(${cue.full})` }}
       </span>
     </p>

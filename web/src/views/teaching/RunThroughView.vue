@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, onMounted } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import FootSign from '@/components/foot-sign/FootSign.vue'
-import HallSign from '@/components/hall-sign/HallSign.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
-import { useBeat } from '@/composables/useBeat'
-import { clockOf, provideClock } from '@/composables/useClock'
+import { provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { useWakeLock } from '@/composables/useWakeLock'
-import { countsOf, momentAt } from '@/domain/beat'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
+import NowDancing from './NowDancing.vue'
+import { useRunThrough } from './useRunThrough'
 
+/** A dance from slow to full speed, with one key or a clicker. */
 const route = useRoute()
 const router = useRouter()
 useWakeLock()
@@ -26,14 +26,8 @@ const { data, problem, loading, load } = useLoad(() =>
   ),
 )
 onMounted(load)
-
-const beat = useBeat()
-const rung = ref(0)
-const from = ref(1)
-const length = ref(1)
-/** The rung has been danced and waits for an answer. */
-const asking = ref(false)
-const finished = ref(false)
+const { beat, rung, from, length, asking, finished, suggestion, moment, now, play, pause, go, answer } =
+  useRunThrough(data, id, group)
 
 const LENGTHS = [
   { label: '1 wall', value: 1 },
@@ -41,114 +35,31 @@ const LENGTHS = [
   { label: '4 walls', value: 4 },
   { label: 'the whole song', value: 99 },
 ]
-const now = computed(() => data.value?.ladder[rung.value])
-const walls = computed(() => data.value?.walls.slice(from.value - 1, from.value - 1 + length.value) ?? [])
-const countIn = computed(() => data.value?.sectionCounts ?? 8)
-const moment = computed(() =>
-  walls.value.length
-    ? momentAt(walls.value, beat.counts.value, countIn.value, data.value?.sectionCounts ?? 8)
-    : undefined,
-)
 const view = provideClock()
-const { label } = clockOf(view)
 const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.name)
-const start = computed(() => moment.value?.wall.wall.startFacing ?? 0)
-const facing = computed(() => moment.value?.step?.facing ?? moment.value?.wall.wall.startFacing ?? 0)
 
-async function play() {
-  if (!now.value || walls.value.length === 0) return
-  asking.value = false
-  finished.value = false
-  await beat.start(now.value.secondsPerCount, countIn.value + countsOf(walls.value), countIn.value, () => {
-    asking.value = true
-  })
-}
-
-function pause() {
-  beat.stop()
-}
-
-/** A rung chosen by hand: the answers before it count no more. */
-function go(to: number) {
-  stand(to)
-  began.value = rung.value
-  answers.value = []
-  suggestion.value = ''
-}
-
-function stand(on: number) {
-  const last = (data.value?.ladder.length ?? 1) - 1
-  rung.value = Math.max(0, Math.min(last, on))
-  beat.stop()
-  beat.counts.value = 0
-  asking.value = false
-}
-
-type Answer = 'CLEAN' | 'SHAKY' | 'LOST'
-/** The answers since a rung was last chosen by hand, and that rung. */
-const answers = ref<Answer[]>([])
-const began = ref(0)
-const suggestion = ref('')
-/** An answer is on its way to the server. */
-const following = ref(false)
-
-/** The next rung follows from all answers; without an answer from the server the rung stays. */
-async function answer(how: Answer) {
-  if (!asking.value || following.value) return
-  following.value = true
-  answers.value = [...answers.value, how]
-  let next = rung.value
-  try {
-    const step = await ask(
-      api.GET('/api/dances/{id}/run-through/next', {
-        params: {
-          path: { id: id.value },
-          query: { group: group.value, from: began.value, answers: answers.value },
-        },
-        querySerializer: { array: { style: 'form', explode: false } },
-      }),
-    )
-    next = step.rung
-    suggestion.value = step.suggestion?.text ?? ''
-    finished.value = step.done
-  } catch {
-    suggestion.value = 'The server does not answer: choose the next speed yourself.'
-  }
-  following.value = false
-  stand(next)
-  if (!finished.value && !suggestion.value) void play()
-}
-
-watch([from, length], () => {
-  beat.stop()
-  beat.counts.value = 0
-  asking.value = false
-})
-
-function onKey(event: KeyboardEvent) {
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   const target = event.target as HTMLElement
   if (target.closest('input, textarea, [role=combobox], [role=listbox]')) return
   const key = event.key
   if (key === ' ' || key === 'Enter') {
     if (target.closest('button, a') && key === 'Enter') return
     event.preventDefault()
-    if (asking.value) answer('CLEAN')
+    if (asking.value) void answer('CLEAN')
     else if (beat.playing.value) pause()
     else void play()
   } else if (key === 'PageDown' || key === 'ArrowRight') {
     event.preventDefault()
-    if (asking.value) answer('CLEAN')
+    if (asking.value) void answer('CLEAN')
     else go(rung.value + 1)
   } else if (key === 'PageUp' || key === 'ArrowLeft') {
     event.preventDefault()
-    if (asking.value) answer('LOST')
+    if (asking.value) void answer('LOST')
     else go(rung.value - 1)
   } else if (key === 'Escape') {
     void router.push(`/dances/${id.value}`)
   }
-}
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+})
 </script>
 
 <template>
@@ -171,38 +82,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
           </div>
         </header>
 
-        <div class="floor">
-          <div class="hall">
-            <HallSign :facing="facing" :start :size="190" what="now facing" />
-            <p class="big number">{{ label(facing, start) }}</p>
-            <p class="wall">
-              Wall <b class="number">{{ moment.wall.wall.number }}</b>
-              <span class="quiet">{{ viewName }}</span>
-            </p>
-            <p v-for="(event, i) in moment.wall.wall.events" :key="i" class="event">{{ event.text }}</p>
-          </div>
-          <div class="now" aria-live="off">
-            <p v-if="moment.countIn" class="count number ready" data-testid="count">{{ moment.spoken }}</p>
-            <p v-else class="count number" data-testid="count">{{ moment.spoken }}</p>
-            <p class="call" data-testid="call">
-              <template v-if="moment.countIn">ready</template>
-              <template v-else>
-                <FootSign
-                  :foot="moment.step?.place.foot"
-                  :weight="moment.step?.place.takesWeight"
-                  :size="60"
-                />
-                {{ moment.step?.place.call ?? '' }}
-              </template>
-            </p>
-            <p class="next">
-              then <b>{{ moment.next?.place.call ?? (moment.done ? 'the end' : 'the next wall') }}</b>
-            </p>
-            <p v-if="moment.step && !moment.countIn" class="quiet">
-              section {{ moment.step.place.section || 'tag' }}, {{ moment.step.place.action }}
-            </p>
-          </div>
-        </div>
+        <NowDancing :moment :view-name="viewName ?? ''" :view />
 
         <p v-if="suggestion && !beat.playing.value" class="suggestion" role="status">{{ suggestion }}</p>
         <footer>
@@ -303,55 +183,6 @@ footer {
   border-color: var(--brass-mark);
   color: var(--on-plum);
 }
-.floor {
-  flex: 1;
-  display: grid;
-  grid-template-columns: 260px minmax(0, 1fr);
-  gap: var(--space-5);
-  align-items: center;
-}
-.hall {
-  display: grid;
-  justify-items: center;
-  text-align: center;
-  gap: 4px;
-}
-.big {
-  font: 800 64px/1 var(--type-head);
-}
-.wall {
-  font-size: 24px;
-}
-.event {
-  background: var(--brass-mark);
-  color: #251a22;
-  font-weight: 700;
-  border-radius: var(--radius-small);
-  padding: 4px 10px;
-}
-.now {
-  text-align: center;
-}
-.count {
-  font: 800 min(34vh, 300px) / 0.9 var(--type-head);
-  color: var(--plum-bright);
-}
-.ready {
-  color: var(--ink-soft);
-}
-.call {
-  font: 700 clamp(30px, 5vw, 64px) / 1.1 var(--type-head);
-  display: flex;
-  justify-content: center;
-  align-items: center;
-  gap: var(--space-3);
-  min-height: 1.4em;
-}
-.next {
-  font-size: clamp(19px, 2.4vw, 30px);
-  color: var(--ink-soft);
-  margin-top: var(--space-2);
-}
 .suggestion {
   background: var(--brass-wash);
   border-left: 6px solid var(--brass-mark);
@@ -400,29 +231,6 @@ footer {
 @media (max-width: 700px) {
   .stage {
     padding: var(--space-2) var(--space-3);
-  }
-  .floor {
-    grid-template-columns: minmax(0, 1fr);
-    align-content: center;
-    gap: var(--space-2);
-  }
-  .hall {
-    grid-template-columns: auto auto;
-    align-items: center;
-  }
-  .hall :deep(svg) {
-    width: 84px;
-    height: 84px;
-    grid-row: span 2;
-  }
-  .big {
-    font-size: 42px;
-  }
-  .event {
-    grid-column: 1 / -1;
-  }
-  .count {
-    font-size: 24vh;
   }
   .huge {
     width: 100%;

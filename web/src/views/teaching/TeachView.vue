@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { ElMessage, ElMessageBox } from 'element-plus'
+import { ElMessage } from 'element-plus'
 import 'element-plus/es/components/message/style/css'
-import 'element-plus/es/components/message-box/style/css'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
@@ -10,19 +9,23 @@ import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { provideClock } from '@/composables/useClock'
+import { download } from '@/composables/download'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import type { School } from '@/domain/labels'
 import { same } from '@/domain/merge'
-import { minutesSeconds, moment } from '@/domain/time'
+import { minutesSeconds } from '@/domain/time'
 import CallsLine from './CallsLine.vue'
 import ComparePanel from './ComparePanel.vue'
 import DrillRow from './DrillRow.vue'
 import { teachWords, type Drill } from './order'
 import ReadinessPanel from './ReadinessPanel.vue'
+import TakeCare from './TakeCare.vue'
 import TeachBar from './TeachBar.vue'
+import TeachSaved from './TeachSaved.vue'
 import TimeTaken from './TimeTaken.vue'
 import { useTeach } from './useTeach'
+import { useWatchOuts } from './useWatchOuts'
 
 /** The teach builder: a school lays it out, the instructor changes it, the rest fits again. */
 const route = useRoute()
@@ -113,30 +116,7 @@ function dropOn(to: number) {
   dragged.value = undefined
 }
 
-async function mark(section: number) {
-  const known = options.data.value?.watchOuts.find((one) => one.section === section)
-  const path = { id: dance.value, section }
-  if (known) {
-    const query = { version: known.version }
-    await run(() => ask(api.DELETE('/api/dances/{id}/watch-outs/{section}', { params: { path, query } })))
-  } else {
-    let note = ''
-    try {
-      const said = await ElMessageBox.prompt(
-        'What trips people up there? Colleagues see it, and the section gets a slow breakdown.',
-        `Watch out in section ${section}`,
-        { confirmButtonText: 'Mark it', cancelButtonText: 'Not now', inputPlaceholder: 'left foot is free' },
-      )
-      note = said.value ?? ''
-    } catch {
-      return
-    }
-    const body = { note, version: 0 }
-    await run(() => ask(api.PUT('/api/dances/{id}/watch-outs/{section}', { params: { path }, body })))
-  }
-  await options.load()
-  await teach.refresh()
-}
+const { mark } = useWatchOuts(dance, options, () => teach.refresh())
 
 async function pdf() {
   const now = sheet.value
@@ -151,13 +131,7 @@ async function pdf() {
       },
       parseAs: 'blob',
     })
-    const blob = await ask(Promise.resolve(answer))
-    const address = URL.createObjectURL(blob as unknown as Blob)
-    const link = document.createElement('a')
-    link.href = address
-    link.download = `${now.title}, teach.pdf`
-    link.click()
-    URL.revokeObjectURL(address)
+    download(await ask(Promise.resolve(answer)), `${now.title}, teach.pdf`)
   })
 }
 const print = () => window.print()
@@ -208,19 +182,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
     <p v-if="options.data.value" class="quiet no-print">
       {{ schoolName(options.data.value.proposed) }} is proposed. {{ options.data.value.why.text }}
     </p>
-    <p v-if="own && saved" class="quiet no-print" role="status">
-      <template v-if="unsaved">Not saved: {{ unsaved }} </template>
-      <template v-else
-        >Saved for every colleague, last by {{ saved.updatedBy }}, {{ moment(saved.updatedAt) }}.</template
-      >
-      {{
-        saved.gone
-          ? `${saved.gone} ${saved.gone === 1 ? 'drill is' : 'drills are'} left out: the dance has changed and the sections are gone.`
-          : ''
-      }}
-    </p>
-    <p v-else-if="unsaved" class="rest" role="alert">Not saved: {{ unsaved }}</p>
-    <el-button v-if="unsaved" class="no-print" @click="teach.autosave">Save again</el-button>
+    <TeachSaved :saved :own :unsaved @again="teach.autosave" />
     <ConflictPanel
       v-if="clash"
       :mine="teachWords(clash.mine, label)"
@@ -289,13 +251,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
           />
           <ComparePanel v-if="comparing && options.data.value" :sheet :schools :own @take="teach.choose" />
           <TimeTaken :sheet @kept="teach.refresh" />
-          <section class="card care">
-            <h2>Take care</h2>
-            <p>
-              Warm up first; water in reach; a dry floor without trailing leads. Show a turn-free way to
-              anyone who gets dizzy and a flat one for sore knees. The rules of your hall come first.
-            </p>
-          </section>
+          <TakeCare />
         </aside>
       </div>
     </PageState>
@@ -326,9 +282,6 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
 }
 .add {
   width: 260px;
-}
-.care {
-  border-color: var(--brass-mark);
 }
 @media (max-width: 1000px) {
   .halves {

@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
-import HallSign from '@/components/hall-sign/HallSign.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { clockOf, provideHallClock } from '@/composables/useClock'
+import { provideHallClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { useWakeLock } from '@/composables/useWakeLock'
+import { upTo } from '@/domain/sections'
 import { minutesSeconds } from '@/domain/time'
+import CandidateList from './CandidateList.vue'
 import ClaimForm from './ClaimForm.vue'
 import FacingPicker from './FacingPicker.vue'
-import { callOn, span } from './calls'
 import { useWalls } from './useWalls'
 
 /** For the floor: from what one sees and hears, which wall it is. */
@@ -19,7 +20,6 @@ const ASK_AGAIN_MS = 2000
 useWakeLock()
 const { id, query, link, data, problem, loading, load } = useWalls()
 const view = provideHallClock()
-const { label } = clockOf(view)
 
 const facing = ref<number>()
 const section = ref<number>()
@@ -46,12 +46,11 @@ const found = useLoad(() =>
 )
 watch([id, query, seen], () => (anything.value ? found.load() : undefined))
 
-const timer = window.setInterval(() => {
+useIntervalFn(() => {
   if (startedAt.value !== undefined) {
     seconds.value = Math.floor((Date.now() - startedAt.value) / 1000)
   }
 }, ASK_AGAIN_MS)
-onBeforeUnmount(() => window.clearInterval(timer))
 
 function musicStarts() {
   startedAt.value = running.value ? undefined : Date.now() - (seconds.value ?? 0) * 1000
@@ -65,7 +64,7 @@ function clear() {
   facing.value = section.value = count.value = seconds.value = startedAt.value = undefined
   figure.value = ''
 }
-const sections = computed(() => Array.from({ length: data.value?.sections ?? 0 }, (_, i) => i + 1))
+const sections = computed(() => upTo(data.value?.sections ?? 0))
 const toggled = (now: number | undefined, wanted: number) => (now === wanted ? undefined : wanted)
 </script>
 
@@ -154,36 +153,7 @@ const toggled = (now: number | undefined, wanted: number) => (now === wanted ? u
               <p v-if="found.data.value.dropped" class="dropped">
                 Nothing fits all of it; {{ found.data.value.dropped }} is left out.
               </p>
-              <ol>
-                <li
-                  v-for="(one, i) in found.data.value.candidates.slice(0, 6)"
-                  :key="one.wall"
-                  :class="{ first: i === 0 }"
-                >
-                  <span class="wall number">{{ one.wall }}</span>
-                  <HallSign :facing="one.startFacing" :size="i === 0 ? 54 : 34" what="starts facing" />
-                  <div>
-                    <p>
-                      <b>Wall {{ one.wall }}</b
-                      >, from {{ label(one.startFacing) }}
-                      <span v-if="one.beginsMillis != null" class="number"
-                        >· {{ minutesSeconds(one.beginsMillis / 1000) }}</span
-                      >
-                    </p>
-                    <p class="quiet">
-                      {{ span(one.from, one.to) }}
-                    </p>
-                    <p v-if="i === 0 && one.next" class="next">
-                      Next: <b>“{{ one.next.words }}”</b> on wall {{ one.next.point.wall }},
-                      {{ callOn(one.next)
-                      }}{{
-                        one.next.callMillis == null ? '' : ` at ${minutesSeconds(one.next.callMillis / 1000)}`
-                      }}
-                    </p>
-                  </div>
-                  <span class="percent number">{{ one.percent }} %</span>
-                </li>
-              </ol>
+              <CandidateList :candidates="found.data.value.candidates" />
             </template>
             <ClaimForm :dance="id" :optional="query.optional" />
             <ClockSwitch v-model="view" small in-hall />
@@ -256,38 +226,6 @@ h1 {
   font: 800 25px var(--type-head);
   min-width: 66px;
   text-align: center;
-}
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 6px;
-}
-li {
-  display: grid;
-  grid-template-columns: 44px auto minmax(0, 1fr) auto;
-  align-items: center;
-  gap: var(--space-3);
-  padding: 6px var(--space-3);
-  border: 1px solid var(--rule);
-  border-radius: var(--radius);
-  background: var(--chalk);
-}
-.first {
-  border: 3px solid var(--plum-bright);
-}
-.wall {
-  font: 800 28px/1 var(--type-head);
-}
-.first .wall {
-  font-size: 46px;
-}
-.percent {
-  font-weight: 700;
-}
-.next {
-  margin-top: 4px;
 }
 .dropped {
   background: var(--brass-wash);

@@ -141,7 +141,11 @@ abstract class BrowserTest {
   }
 
   static Page signIn(Page page, String name) {
-    page.navigate(at("/sign-in"));
+    return signIn(page, at(""), name);
+  }
+
+  static Page signIn(Page page, String address, String name) {
+    page.navigate(address + "/sign-in");
     page.getByLabel("Name").fill(name);
     page.getByLabel("Password").fill(PASSWORD);
     button(page, "Sign in").click();

@@ -30,12 +30,17 @@ final class RunningApp implements AutoCloseable {
   }
 
   static RunningApp start(String today) throws IOException, InterruptedException {
+    return start(today, Files.createTempDirectory("ulna-browser-test"), true, "server.log");
+  }
+
+  /** The same on a database that may be there already. */
+  static RunningApp start(String today, Path data, boolean demo, String logName)
+      throws IOException, InterruptedException {
     if (!Files.exists(JAR)) {
       throw new IllegalStateException("The server is not packed yet; ./ulna test does that first.");
     }
     int port = freePort();
-    Path data = Files.createTempDirectory("ulna-browser-test");
-    Path log = Path.of("target/server.log");
+    Path log = Path.of("target", logName);
     Process process =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -46,7 +51,7 @@ final class RunningApp implements AutoCloseable {
                 JAR.toString(),
                 "--server.port=" + port,
                 "--ulna.data=" + data,
-                "--ulna.demo=true",
+                "--ulna.demo=" + demo,
                 "--ulna.today=" + today)
             .redirectErrorStream(true)
             .redirectOutput(log.toFile())
@@ -85,6 +90,11 @@ final class RunningApp implements AutoCloseable {
     try (ServerSocket socket = new ServerSocket(0)) {
       return socket.getLocalPort();
     }
+  }
+
+  /** Ends it without a word, in the middle of whatever it does. */
+  void crash() throws InterruptedException {
+    process.destroyForcibly().waitFor();
   }
 
   @Override

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Turn;
 import ulnaawl.formats.SheetPdf;
+import ulnaawl.music.Pace;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
 import ulnaawl.server.dances.DanceView.Reading;
@@ -82,6 +83,7 @@ class DanceController {
       boolean sound,
       @Nullable String song,
       @Nullable Tempo countsPerMinute,
+      @Nullable Pace pace,
       @Nullable String style,
       List<String> figures) {}
 
@@ -107,6 +109,7 @@ class DanceController {
         read.isSound(),
         headers.songs().stream().findFirst().map(song -> song.value().title()).orElse(null),
         read.dance().countsPerMinute().orElse(null),
+        read.dance().countsPerMinute().map(Pace::of).orElse(null),
         headers.style().map(Stated::value).orElse(null),
         read.figures().stream().sorted().toList());
   }

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { minutesSeconds } from '@/domain/time'
+
+/** The name of a dance, whose it is, its music, and where to go from here. */
+const props = defineProps<{ reading: Schemas['Reading']; number?: number }>()
+const sub = computed(() => {
+  const song = props.reading.songs[0]
+  const by = props.reading.by ? `by ${props.reading.by}` : ''
+  const music = song
+    ? [
+        `“${song.title}”`,
+        song.artist,
+        song.countsPerMinute && `${song.countsPerMinute} counts a minute`,
+        song.seconds && minutesSeconds(song.seconds),
+      ]
+    : []
+  return [by, music.filter(Boolean).join(', ')].filter(Boolean).join(' · ')
+})
+</script>
+
+<template>
+  <div class="row spread">
+    <div>
+      <h1>{{ reading.title }}</h1>
+      <p class="quiet">{{ sub }}</p>
+    </div>
+    <div v-if="number !== undefined && reading.sound" class="row no-print">
+      <RouterLink :to="`/dances/${number}/sheet`"
+        ><el-button size="large" tag="span">Sheet</el-button></RouterLink
+      >
+      <RouterLink :to="`/dances/${number}/walls`"
+        ><el-button size="large" tag="span">Walls</el-button></RouterLink
+      >
+      <RouterLink :to="`/dances/${number}/teach`"
+        ><el-button size="large" tag="span">Teach</el-button></RouterLink
+      >
+      <RouterLink :to="`/dances/${number}/run-through`">
+        <el-button size="large" type="primary" tag="span">Run through</el-button>
+      </RouterLink>
+    </div>
+  </div>
+</template>
