@@ -56,12 +56,12 @@ async function signOut() {
   left: 8px;
   top: 8px;
   z-index: 10;
-  background: var(--chalk);
+  background: var(--surface);
   padding: 8px;
 }
 .bar {
-  background: var(--plum);
-  color: var(--on-plum);
+  background: var(--action);
+  color: var(--on-action);
   display: flex;
   align-items: center;
   gap: var(--space-5);
@@ -73,7 +73,7 @@ async function signOut() {
 }
 .name {
   font: 800 22px var(--type-head);
-  color: var(--on-plum);
+  color: var(--on-action);
   text-decoration: none;
   letter-spacing: -0.02em;
 }
@@ -83,7 +83,7 @@ nav {
   align-self: stretch;
 }
 .place {
-  color: var(--on-plum);
+  color: var(--on-action);
   text-decoration: none;
   font-weight: 600;
   padding: 0 var(--space-3);
@@ -93,7 +93,7 @@ nav {
   border-top: 4px solid transparent;
 }
 .place.router-link-active {
-  border-bottom-color: var(--brass-mark);
+  border-bottom-color: var(--notice);
 }
 .me {
   margin-left: auto;

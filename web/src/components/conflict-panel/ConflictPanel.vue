@@ -64,9 +64,9 @@ const sides = computed(() => [
 .clash {
   display: grid;
   gap: var(--space-3);
-  border: 2px solid var(--brass-mark);
+  border: 2px solid var(--notice);
   border-radius: var(--radius);
-  background: var(--brass-wash);
+  background: var(--notice-wash);
   padding: var(--space-4);
 }
 .sides {
@@ -78,7 +78,7 @@ const sides = computed(() => [
   list-style: none;
   margin: 4px 0 0;
   padding: var(--space-2);
-  background: var(--chalk);
+  background: var(--surface);
   border-radius: var(--radius-small);
   font: 400 13px/1.5 var(--type-mono);
   max-height: 320px;
@@ -86,8 +86,8 @@ const sides = computed(() => [
   white-space: pre-wrap;
 }
 .differs {
-  background: var(--plum-wash);
-  box-shadow: inset 4px 0 var(--plum-bright);
+  background: var(--accent-wash);
+  box-shadow: inset 4px 0 var(--accent);
   padding-left: 8px;
 }
 </style>

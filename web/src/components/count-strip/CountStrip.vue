@@ -83,13 +83,13 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
 .count {
   grid-row: 1;
   font: 600 12px var(--type);
-  color: var(--ink-soft);
-  border-left: 1px solid var(--rule);
+  color: var(--text-soft);
+  border-left: 1px solid var(--line);
   padding-left: 4px;
 }
 .call {
   grid-row: 2;
-  background: var(--board);
+  background: var(--inset);
   border-radius: 4px;
   padding: 1px 5px;
   margin-right: 2px;
@@ -109,11 +109,11 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   text-overflow: ellipsis;
 }
 .call button:focus-visible {
-  outline: 3px solid var(--brass-mark);
+  outline: 3px solid var(--notice);
 }
 .spoken {
   font: 600 12px var(--type);
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .place {
   grid-row: 3;
@@ -127,7 +127,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
 .turned {
   font-size: 12px;
   font-weight: 700;
-  color: var(--plum-bright);
+  color: var(--accent);
   white-space: nowrap;
 }
 @media (max-width: 600px) {

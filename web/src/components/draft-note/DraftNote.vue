@@ -13,7 +13,7 @@ defineEmits<{ discard: [] }>()
 
 <style scoped>
 .draft {
-  background: var(--brass-wash);
+  background: var(--notice-wash);
   padding: var(--space-2) var(--space-3);
   border-radius: var(--radius-small);
 }

@@ -55,13 +55,13 @@ text {
   fill: currentColor;
 }
 .left {
-  color: var(--teal);
+  color: var(--left-foot);
 }
 .right {
-  color: var(--rust);
+  color: var(--right-foot);
 }
 .none {
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .none circle {
   fill: currentColor;
@@ -71,6 +71,6 @@ text {
   stroke-dasharray: none;
 }
 .full text {
-  fill: var(--chalk);
+  fill: var(--surface);
 }
 </style>

@@ -155,10 +155,10 @@ function onKey(event: KeyboardEvent) {
 <style scoped>
 .floor {
   margin: 0;
-  border: 1px solid var(--rule);
-  border-top: 7px solid var(--ink);
+  border: 1px solid var(--line);
+  border-top: 7px solid var(--text);
   border-radius: var(--radius);
-  background: var(--board);
+  background: var(--inset);
 }
 svg {
   display: block;
@@ -166,18 +166,18 @@ svg {
   height: min(360px, 60vw);
 }
 .line {
-  stroke: var(--rule);
+  stroke: var(--line);
   stroke-width: 0.02;
   stroke-dasharray: 0.1 0.1;
 }
 .old path {
-  fill: var(--ink-soft);
+  fill: var(--text-soft);
 }
 .print {
   transition: transform 0.16s ease-out;
 }
 .print path {
-  fill: var(--chalk);
+  fill: var(--surface);
   stroke: currentColor;
   stroke-width: 0.03;
   stroke-dasharray: 0.06 0.04;
@@ -187,7 +187,7 @@ svg {
   stroke-dasharray: none;
 }
 .print.moved path {
-  stroke: var(--brass-mark);
+  stroke: var(--notice);
   stroke-width: 0.05;
 }
 text {
@@ -195,13 +195,13 @@ text {
   fill: currentColor;
 }
 .full text {
-  fill: var(--chalk);
+  fill: var(--surface);
 }
 .left {
-  color: var(--teal);
+  color: var(--left-foot);
 }
 .right {
-  color: var(--rust);
+  color: var(--right-foot);
 }
 figcaption {
   display: flex;
@@ -210,7 +210,7 @@ figcaption {
   align-items: center;
   gap: var(--space-2);
   padding: var(--space-2) var(--space-3);
-  background: var(--chalk);
+  background: var(--surface);
   border-radius: 0 0 var(--radius) var(--radius);
 }
 .what {

@@ -31,16 +31,16 @@ const label = computed(() => `${props.what} ${shown.value.label}`)
   flex: none;
 }
 .floor {
-  fill: var(--board);
-  stroke: var(--ink-soft);
+  fill: var(--inset);
+  stroke: var(--text-soft);
   stroke-width: 1;
 }
 .front {
-  fill: var(--ink);
+  fill: var(--text);
 }
 .wedge {
-  fill: var(--plum-bright);
-  stroke: var(--ink);
+  fill: var(--accent);
+  stroke: var(--text);
   stroke-width: 1;
 }
 </style>

@@ -65,7 +65,7 @@ const canGoBack = (entry: Entry) =>
 
 <style scoped>
 .history {
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   padding-top: var(--space-2);
 }
 summary {
@@ -78,7 +78,7 @@ ol {
   padding: 0;
 }
 ol > li {
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   padding: var(--space-2) 0;
 }
 .differences {
@@ -106,7 +106,7 @@ del::before {
 }
 ins {
   border-color: var(--good);
-  background: var(--plum-wash);
+  background: var(--accent-wash);
 }
 ins::before {
   content: '+ ';

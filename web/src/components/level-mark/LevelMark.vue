@@ -42,13 +42,13 @@ svg {
   flex: none;
 }
 rect {
-  fill: var(--rule);
+  fill: var(--line);
 }
 rect.on {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 small {
-  color: var(--ink-soft);
+  color: var(--text-soft);
   font-size: 13px;
 }
 </style>

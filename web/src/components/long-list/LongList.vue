@@ -43,7 +43,7 @@ const measure = (element: unknown) => {
   list-style: none;
   margin: 0;
   padding: 0;
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   position: relative;
 }
 li {

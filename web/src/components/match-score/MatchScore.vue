@@ -44,8 +44,8 @@ const RATES: Record<Schemas['CountRate'], string> = {
   border-style: dashed;
 }
 .DANCE {
-  background: var(--plum-wash);
-  border-color: var(--plum-bright);
+  background: var(--accent-wash);
+  border-color: var(--accent);
 }
 .why small {
   text-decoration: underline dotted;

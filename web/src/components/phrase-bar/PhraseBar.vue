@@ -24,8 +24,8 @@ li {
   text-align: center;
   font-size: 12px;
   font-weight: 600;
-  background: var(--teal-wash);
-  color: var(--teal);
+  background: var(--left-foot-wash);
+  color: var(--left-foot);
   border-radius: 4px;
   line-height: 22px;
 }

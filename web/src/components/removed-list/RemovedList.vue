@@ -63,7 +63,7 @@ ul {
   max-width: 720px;
 }
 li {
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   padding: 5px 0;
 }
 </style>

@@ -143,11 +143,11 @@ li {
 }
 .intro,
 .idle {
-  background: repeating-linear-gradient(-45deg, var(--board) 0 6px, var(--rule) 6px 8px);
+  background: repeating-linear-gradient(-45deg, var(--inset) 0 6px, var(--line) 6px 8px);
 }
 .tag {
-  background: var(--brass-mark);
-  color: #251a22;
+  background: var(--notice);
+  color: var(--on-notice);
   min-width: 20px;
 }
 .word {
@@ -163,8 +163,8 @@ button {
   cursor: pointer;
   width: 100%;
   height: 100%;
-  background: var(--plum-wash);
-  border: 1px solid var(--rule);
+  background: var(--accent-wash);
+  border: 1px solid var(--line);
   border-radius: 5px;
   display: grid;
   grid-template-columns: auto;
@@ -173,24 +173,24 @@ button {
   position: relative;
 }
 button:focus-visible {
-  outline: 3px solid var(--brass-mark);
+  outline: 3px solid var(--notice);
   outline-offset: -3px;
 }
 button.on {
-  background: var(--plum);
-  color: var(--on-plum);
+  background: var(--action);
+  color: var(--on-action);
 }
 .cut button {
-  border-right: 6px double var(--brass-mark);
+  border-right: 6px double var(--notice);
 }
 svg {
   height: 26px;
 }
 svg path {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 .on svg path {
-  fill: var(--brass-mark);
+  fill: var(--notice);
 }
 b {
   font: 700 16px/1.1 var(--type-head);
@@ -216,8 +216,8 @@ b {
 .times span {
   position: absolute;
   font-size: 12px;
-  color: var(--ink-soft);
-  border-left: 1px solid var(--ink-soft);
+  color: var(--text-soft);
+  border-left: 1px solid var(--text-soft);
   padding-left: 3px;
 }
 </style>

@@ -34,22 +34,22 @@ const FILL: Record<Stage, number> = {
 <style scoped>
 .rim {
   fill: none;
-  stroke: var(--plum-bright);
+  stroke: var(--accent);
   stroke-width: 1.5;
 }
 .fill {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 .crack {
   fill: none;
-  stroke: var(--chalk);
+  stroke: var(--surface);
   stroke-width: 2;
 }
 .rusty .rim {
-  stroke: var(--brass);
+  stroke: var(--notice-text);
 }
 .rusty .fill {
-  fill: var(--brass);
+  fill: var(--notice-text);
 }
 .quiet {
   font-size: 12px;

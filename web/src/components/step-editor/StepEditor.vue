@@ -73,12 +73,12 @@ defineExpose({ goTo, mend })
 
 <style scoped>
 .editor {
-  border: 1px solid var(--ink-soft);
+  border: 1px solid var(--text-soft);
   border-radius: var(--radius-small);
-  background: var(--chalk);
+  background: var(--surface);
   overflow: hidden;
 }
 .editor:focus-within {
-  outline: 3px solid var(--brass-mark);
+  outline: 3px solid var(--notice);
 }
 </style>

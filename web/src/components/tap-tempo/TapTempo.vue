@@ -82,8 +82,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 .pad {
   min-height: 108px;
   border-radius: var(--radius);
-  border: 3px solid var(--plum-bright);
-  background: var(--plum-wash);
+  border: 3px solid var(--accent);
+  background: var(--accent-wash);
   cursor: pointer;
   touch-action: manipulation;
   user-select: none;
@@ -92,8 +92,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
   text-align: center;
 }
 .pad:active {
-  background: var(--plum);
-  color: var(--on-plum);
+  background: var(--action);
+  color: var(--on-action);
 }
 .pad b {
   font: 800 44px/1 var(--type-head);

@@ -43,16 +43,16 @@ const arc = computed(() => {
 }
 .ring {
   fill: none;
-  stroke: var(--rule);
+  stroke: var(--line);
   stroke-width: 2;
 }
 .arc {
   fill: none;
-  stroke: var(--plum-bright);
+  stroke: var(--accent);
   stroke-width: 4;
 }
 .tip,
 .still {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 </style>

@@ -110,13 +110,13 @@ function turned(wall: MapWall, event: { from: number; to: number }): string {
   gap: var(--space-3);
 }
 .wall {
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: var(--space-2);
-  background: var(--chalk);
+  background: var(--surface);
 }
 .wall.special {
-  border: 2px solid var(--brass-mark);
+  border: 2px solid var(--notice);
 }
 .head {
   display: flex;
@@ -141,24 +141,24 @@ svg {
   margin: 2px auto;
 }
 .floor {
-  fill: var(--board);
-  stroke: var(--ink-soft);
+  fill: var(--inset);
+  stroke: var(--text-soft);
 }
 .front {
-  fill: var(--ink);
+  fill: var(--text);
 }
 .wedge {
-  fill: var(--plum-bright);
-  stroke: var(--chalk);
+  fill: var(--accent);
+  stroke: var(--surface);
 }
 .lead {
-  stroke: var(--ink);
+  stroke: var(--text);
   stroke-width: 2;
   stroke-dasharray: 3 3;
 }
 .end {
-  fill: var(--chalk);
-  stroke: var(--ink);
+  fill: var(--surface);
+  stroke: var(--text);
   stroke-width: 2.5;
 }
 .facing {
@@ -173,14 +173,14 @@ svg {
   font-size: 13px;
   line-height: 1.3;
   font-weight: 600;
-  background: var(--brass-wash);
-  color: var(--brass);
+  background: var(--notice-wash);
+  color: var(--notice-text);
   border-radius: 4px;
   padding: 2px 5px;
 }
 .event.stop {
-  background: var(--board);
-  color: var(--ink-soft);
+  background: var(--inset);
+  color: var(--text-soft);
 }
 .event.late {
   background: var(--wrong-wash);

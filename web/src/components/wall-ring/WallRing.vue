@@ -88,18 +88,18 @@ svg {
   margin: 0 auto;
 }
 .floor {
-  fill: var(--board);
-  stroke: var(--ink-soft);
+  fill: var(--inset);
+  stroke: var(--text-soft);
 }
 .front {
-  fill: var(--ink);
+  fill: var(--text);
 }
 .wedge {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 .walls {
   font: 700 13px var(--type);
-  fill: var(--ink);
+  fill: var(--text);
 }
 ul {
   margin: 2px 0;

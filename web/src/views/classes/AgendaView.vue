@@ -100,7 +100,7 @@ function passed(coming: Schemas['Coming']): boolean {
   gap: var(--space-3);
   align-content: start;
   justify-items: start;
-  border-top: 6px solid var(--plum-bright);
+  border-top: 6px solid var(--accent);
 }
 .head {
   display: grid;
@@ -112,7 +112,7 @@ function passed(coming: Schemas['Coming']): boolean {
 }
 .when {
   font: 700 17px var(--type-head);
-  color: var(--plum-bright);
+  color: var(--accent);
 }
 .lines {
   list-style: none;

@@ -196,7 +196,7 @@ h1 a {
 }
 .when {
   font: 700 17px var(--type-head);
-  color: var(--plum-bright);
+  color: var(--accent);
 }
 .over {
   color: var(--wrong);

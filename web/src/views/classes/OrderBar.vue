@@ -29,34 +29,34 @@ const all = computed(() => Math.max(planned.value, props.minutes))
   height: 30px;
   border-radius: var(--radius-small);
   overflow: hidden;
-  background: var(--board);
+  background: var(--inset);
 }
 span {
   display: grid;
   place-items: center;
-  border-right: 2px solid var(--chalk);
+  border-right: 2px solid var(--surface);
   overflow: hidden;
-  background: var(--board);
+  background: var(--inset);
   font-size: 13px;
 }
 .warm_up {
-  background: var(--rust-wash);
+  background: var(--right-foot-wash);
 }
 .reminder {
-  background: var(--brass-mark);
-  color: #251a22;
+  background: var(--notice);
+  color: var(--on-notice);
 }
 .teach {
-  background: var(--plum);
-  color: var(--on-plum);
+  background: var(--action);
+  color: var(--on-action);
 }
 .practice {
-  background: var(--teal-wash);
+  background: var(--left-foot-wash);
 }
 .finish {
-  background: var(--rust-wash);
+  background: var(--right-foot-wash);
 }
 .break {
-  background-image: repeating-linear-gradient(45deg, var(--rule) 0 3px, transparent 3px 8px);
+  background-image: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 8px);
 }
 </style>

@@ -132,17 +132,17 @@ const emit = defineEmits<{
   border-left-width: 8px;
 }
 .teach {
-  border-left-color: var(--plum-bright);
+  border-left-color: var(--accent);
 }
 .reminder {
-  border-left-color: var(--brass-mark);
+  border-left-color: var(--notice);
 }
 .practice {
-  border-left-color: var(--teal);
+  border-left-color: var(--left-foot);
 }
 .warm_up,
 .finish {
-  border-left-color: var(--rust);
+  border-left-color: var(--right-foot);
 }
 .time {
   font: 700 19px var(--type-head);
@@ -150,7 +150,7 @@ const emit = defineEmits<{
 .kind {
   font-size: 13px;
   font-weight: 700;
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .title {
   font: 700 19px var(--type-head);
@@ -160,7 +160,7 @@ const emit = defineEmits<{
 }
 .reason {
   font-size: 15px;
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .acts {
   display: flex;

@@ -43,7 +43,7 @@ defineProps<{ reading: Schemas['Reading'] }>()
   flex-wrap: wrap;
   align-items: center;
   gap: var(--space-2) var(--space-5);
-  border-block: 1px solid var(--rule);
+  border-block: 1px solid var(--line);
   padding: var(--space-2) 0;
 }
 .facts b {

@@ -49,12 +49,12 @@ defineProps<{ dance: Dance }>()
   gap: var(--space-3);
   align-items: center;
   padding: var(--space-3) var(--space-2);
-  border-bottom: 1px solid var(--rule);
+  border-bottom: 1px solid var(--line);
   text-decoration: none;
   color: inherit;
 }
 .dance:hover {
-  background: var(--chalk);
+  background: var(--surface);
 }
 .title {
   display: grid;

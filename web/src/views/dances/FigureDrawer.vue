@@ -69,10 +69,10 @@ li > .foot {
 }
 h2 {
   font-size: 26px;
-  color: var(--ink);
+  color: var(--text);
 }
 .care {
-  background: var(--brass-wash);
+  background: var(--notice-wash);
   border-radius: var(--radius-small);
   padding: var(--space-2) var(--space-3);
 }

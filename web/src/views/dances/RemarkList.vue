@@ -57,8 +57,8 @@ const WORDS: Record<Schemas['Remark']['severity'], string> = {
   overflow: auto;
 }
 li {
-  background: var(--brass-wash);
-  border-left: 5px solid var(--brass-mark);
+  background: var(--notice-wash);
+  border-left: 5px solid var(--notice);
   border-radius: var(--radius-small);
   padding: var(--space-2) var(--space-3);
   display: grid;

@@ -204,15 +204,15 @@ function addSection() {
 .tab {
   min-width: 40px;
   min-height: 36px;
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius-small);
-  background: var(--chalk);
+  background: var(--surface);
   font-weight: 700;
   cursor: pointer;
 }
 .tab[aria-pressed='true'] {
-  background: var(--plum);
-  color: var(--on-plum);
+  background: var(--action);
+  color: var(--on-action);
 }
 .runs {
   list-style: none;
@@ -225,8 +225,8 @@ function addSection() {
   display: flex;
   align-items: center;
   gap: var(--space-2);
-  background: var(--chalk);
-  border: 1px solid var(--rule);
+  background: var(--surface);
+  border: 1px solid var(--line);
   border-radius: var(--radius-small);
   padding: 2px var(--space-2);
   cursor: grab;
@@ -246,7 +246,7 @@ function addSection() {
 }
 .offers h3 {
   font-size: 14px;
-  color: var(--ink-soft);
+  color: var(--text-soft);
   margin-bottom: 4px;
 }
 .offers .chip {

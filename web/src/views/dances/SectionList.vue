@@ -133,13 +133,13 @@ const manyParts = computed(() => new Set(props.reading.sections.map((section) =>
   align-content: start;
 }
 .section {
-  background: var(--chalk);
-  border: 1px solid var(--rule);
+  background: var(--surface);
+  border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: var(--space-2) var(--space-3) var(--space-3);
 }
 .extra {
-  border-color: var(--brass-mark);
+  border-color: var(--notice);
   border-width: 2px;
 }
 header {
@@ -157,12 +157,12 @@ h3 {
 }
 .n {
   font-size: 22px;
-  color: var(--plum-bright);
+  color: var(--accent);
 }
 .option {
   margin-top: var(--space-2);
   padding-top: var(--space-2);
-  border-top: 1px dashed var(--rule);
+  border-top: 1px dashed var(--line);
 }
 .load {
   display: inline-flex;
@@ -175,14 +175,14 @@ h3 {
   width: 64px;
   height: 8px;
   border-radius: 4px;
-  background: var(--board);
+  background: var(--inset);
   display: inline-block;
 }
 .bar > span {
   display: block;
   height: 100%;
   border-radius: 4px;
-  background: var(--brass-mark);
+  background: var(--notice);
 }
 .ends {
   display: flex;

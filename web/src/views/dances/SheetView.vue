@@ -153,7 +153,7 @@ const says = computed(() => {
 }
 h2 {
   font-size: 17px;
-  border-bottom: 2px solid #14100f;
+  border-bottom: 2px solid var(--print-ink);
   padding-bottom: 2px;
 }
 small {
@@ -180,7 +180,7 @@ td {
   white-space: nowrap;
 }
 .option {
-  border-left: 3px solid #14100f;
+  border-left: 3px solid var(--print-ink);
   padding-left: 8px;
   margin-top: 3px;
 }

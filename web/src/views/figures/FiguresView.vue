@@ -134,7 +134,7 @@ h2::first-letter {
 pre {
   margin: 0;
   padding: var(--space-3);
-  background: var(--board);
+  background: var(--inset);
   border-radius: var(--radius-small);
   overflow: auto;
   max-height: 260px;

@@ -76,11 +76,11 @@ async function added() {
   gap: var(--space-2);
   color: inherit;
   text-decoration: none;
-  border-top: 6px solid var(--plum-bright);
+  border-top: 6px solid var(--accent);
   height: 100%;
 }
 .group:hover {
-  border-color: var(--brass-mark);
+  border-color: var(--notice);
 }
 .numbers {
   display: flex;

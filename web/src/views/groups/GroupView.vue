@@ -232,14 +232,14 @@ async function written() {
   gap: var(--space-2);
 }
 .dances > li.due {
-  border-left: 6px solid var(--brass-mark);
+  border-left: 6px solid var(--notice);
 }
 .title {
   font: 700 19px var(--type-head);
   color: inherit;
 }
 .why {
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   font-size: 14px;
 }
 .entries {
@@ -247,7 +247,7 @@ async function written() {
   padding: 0;
 }
 .last {
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   padding-top: var(--space-2);
 }
 </style>

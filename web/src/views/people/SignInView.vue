@@ -72,7 +72,7 @@ async function enter() {
   place-items: center;
   align-content: center;
   gap: var(--space-5);
-  background: var(--plum);
+  background: var(--action);
   background-image: radial-gradient(circle, rgb(253 246 234 / 9%) 3px, transparent 3.5px);
   background-size: 36px 28px;
   padding: var(--space-4);
@@ -82,8 +82,8 @@ async function enter() {
   gap: 14px;
 }
 .floor > :deep(svg) {
-  color: var(--on-plum);
-  --chalk: var(--plum);
+  color: var(--on-action);
+  --surface: var(--action);
 }
 .floor > :deep(svg:nth-child(even)) {
   transform: translateY(14px);

@@ -45,7 +45,7 @@ const shown = computed(() => (all.value ? props.dances : props.dances.slice(0, F
   justify-content: space-between;
   align-items: center;
   gap: 2px var(--space-3);
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
   padding: 5px 0;
 }
 .what {

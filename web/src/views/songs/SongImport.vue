@@ -125,7 +125,7 @@ function close() {
 .lines {
   max-height: 42vh;
   overflow: auto;
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius-small);
 }
 table {
@@ -136,7 +136,7 @@ td,
 th {
   text-align: left;
   padding: 3px 10px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: 1px solid var(--line);
   vertical-align: top;
 }
 .FAULT td {

@@ -131,12 +131,12 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
   align-items: center;
   padding: 4px 0;
   min-height: 52px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: 1px solid var(--line);
   color: inherit;
   text-decoration: none;
 }
 .song:hover {
-  background: var(--board);
+  background: var(--inset);
 }
 .what {
   display: grid;

@@ -160,8 +160,8 @@ button {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 2px var(--space-3);
-  border: 1px solid var(--rule);
-  background: var(--chalk);
+  border: 1px solid var(--line);
+  background: var(--surface);
   border-radius: var(--radius-small);
   padding: 6px var(--space-3);
   cursor: pointer;
@@ -170,8 +170,8 @@ button .quiet {
   grid-column: 1 / -1;
 }
 .on {
-  border: 2px solid var(--plum-bright);
-  background: var(--plum-wash);
+  border: 2px solid var(--accent);
+  background: var(--accent-wash);
 }
 table {
   border-collapse: collapse;

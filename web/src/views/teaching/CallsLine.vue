@@ -87,26 +87,26 @@ const HOWS: Record<Schemas['CueView']['how'], string> = {
   align-items: baseline;
 }
 .cue {
-  background: var(--chalk);
-  border: 1px solid var(--rule);
+  background: var(--surface);
+  border: 1px solid var(--line);
   border-radius: 4px;
   padding: 0 7px;
   font-weight: 600;
   font-size: 14px;
 }
 .cue small {
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .SHORTENED {
   border-style: dashed;
-  border-color: var(--brass-mark);
+  border-color: var(--notice);
 }
 .MOVED {
-  border-color: var(--teal);
+  border-color: var(--left-foot);
 }
 .SILENT {
   font-style: italic;
   font-weight: 400;
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 </style>

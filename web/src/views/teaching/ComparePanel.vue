@@ -113,13 +113,13 @@ thead th {
   width: 70px;
   height: 9px;
   border-radius: 4px;
-  background: var(--board);
+  background: var(--inset);
   overflow: hidden;
 }
 .track span {
   display: block;
   height: 100%;
-  background: var(--plum-bright);
+  background: var(--accent);
 }
 .drills {
   list-style: none;

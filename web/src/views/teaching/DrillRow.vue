@@ -122,15 +122,15 @@ function onKey(event: KeyboardEvent) {
   gap: var(--space-3);
   align-items: start;
   padding: 6px var(--space-2) 6px 0;
-  border-top: 1px solid var(--rule);
-  border-left: 5px solid var(--plum-wash);
+  border-top: 1px solid var(--line);
+  border-left: 5px solid var(--accent-wash);
   padding-left: var(--space-2);
 }
 .drill.locked {
-  border-left-color: var(--brass-mark);
+  border-left-color: var(--notice);
 }
 .drill.on {
-  background: var(--plum-wash);
+  background: var(--accent-wash);
 }
 .time {
   font: 700 17px var(--type-head);
@@ -154,9 +154,9 @@ function onKey(event: KeyboardEvent) {
 .step {
   min-width: 28px;
   min-height: 28px;
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius-small);
-  background: var(--chalk);
+  background: var(--surface);
   cursor: pointer;
   font-weight: 700;
 }
@@ -168,18 +168,18 @@ function onKey(event: KeyboardEvent) {
   padding: 0 7px;
 }
 .lock[aria-pressed='true'] {
-  background: var(--brass-wash);
-  border-color: var(--brass-mark);
-  color: var(--brass);
+  background: var(--notice-wash);
+  border-color: var(--notice);
+  color: var(--notice-text);
 }
 .say {
   font-size: 14px;
   line-height: 1.35;
-  color: var(--ink-soft);
+  color: var(--text-soft);
   padding-left: 4px;
 }
 .on .say {
-  color: var(--ink);
+  color: var(--text);
 }
 .edit {
   margin-top: 6px;
@@ -194,10 +194,10 @@ function onKey(event: KeyboardEvent) {
     padding-block: 3px;
     break-inside: avoid;
     background: none !important;
-    border-left-color: #14100f;
+    border-left-color: var(--print-ink);
   }
   .say {
-    color: #14100f;
+    color: var(--print-ink);
     font-size: 11px;
   }
 }

@@ -64,9 +64,12 @@ const facing = computed(() => props.moment.step?.facing ?? start.value)
 .wall {
   font-size: 24px;
 }
+.wall .quiet {
+  margin-left: 8px;
+}
 .event {
-  background: var(--brass-mark);
-  color: #251a22;
+  background: var(--notice);
+  color: var(--on-notice);
   font-weight: 700;
   border-radius: var(--radius-small);
   padding: 4px 10px;
@@ -76,10 +79,10 @@ const facing = computed(() => props.moment.step?.facing ?? start.value)
 }
 .count {
   font: 800 min(34vh, 300px) / 0.9 var(--type-head);
-  color: var(--plum-bright);
+  color: var(--accent);
 }
 .ready {
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .call {
   font: 700 clamp(30px, 5vw, 64px) / 1.1 var(--type-head);
@@ -91,7 +94,7 @@ const facing = computed(() => props.moment.step?.facing ?? start.value)
 }
 .next {
   font-size: clamp(19px, 2.4vw, 30px);
-  color: var(--ink-soft);
+  color: var(--text-soft);
   margin-top: var(--space-2);
 }
 @media (max-width: 700px) {

@@ -142,13 +142,13 @@ svg {
   cursor: pointer;
 }
 .ground {
-  fill: var(--board);
+  fill: var(--inset);
 }
 .area {
-  fill: var(--plum-bright);
+  fill: var(--accent);
 }
 .now {
-  stroke: var(--brass-mark);
+  stroke: var(--notice);
   stroke-width: 2;
   vector-effect: non-scaling-stroke;
 }
@@ -159,15 +159,15 @@ svg {
   color: var(--wrong);
 }
 .mark {
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   min-height: 28px;
   padding: 0 8px;
   font-weight: 800;
-  color: var(--ink-soft);
+  color: var(--text-soft);
 }
 .mark.on {
-  background: var(--brass-mark);
-  color: #251a22;
+  background: var(--notice);
+  color: var(--on-notice);
 }
 .others {
   grid-template-columns: 1fr 1fr;
@@ -183,16 +183,16 @@ svg {
 .track {
   height: 8px;
   border-radius: 4px;
-  background: var(--board);
+  background: var(--inset);
   overflow: hidden;
 }
 .track span {
   display: block;
   height: 100%;
-  background: var(--teal);
+  background: var(--left-foot);
 }
 .note {
-  background: var(--brass-wash);
+  background: var(--notice-wash);
   padding: 4px 10px;
   border-radius: var(--radius-small);
 }

@@ -163,8 +163,8 @@ footer {
   align-items: end;
 }
 .rungs button {
-  border: 2px solid var(--rule);
-  background: var(--chalk);
+  border: 2px solid var(--line);
+  background: var(--surface);
   border-radius: var(--radius-small);
   padding: 4px 12px;
   cursor: pointer;
@@ -176,16 +176,16 @@ footer {
   font-size: 13px;
 }
 .rungs .done {
-  background: var(--plum-wash);
+  background: var(--accent-wash);
 }
 .rungs .on {
-  background: var(--plum);
-  border-color: var(--brass-mark);
-  color: var(--on-plum);
+  background: var(--action);
+  border-color: var(--notice);
+  color: var(--on-action);
 }
 .suggestion {
-  background: var(--brass-wash);
-  border-left: 6px solid var(--brass-mark);
+  background: var(--notice-wash);
+  border-left: 6px solid var(--notice);
   padding: var(--space-2) var(--space-4);
   font-size: 20px;
 }
@@ -194,8 +194,8 @@ footer {
   min-height: 76px;
   padding: var(--space-2) var(--space-6);
   border-radius: var(--radius);
-  border: 2px solid var(--ink-soft);
-  background: var(--chalk);
+  border: 2px solid var(--text-soft);
+  background: var(--surface);
   cursor: pointer;
   display: grid;
   place-items: center;
@@ -204,9 +204,9 @@ footer {
   font: 400 15px var(--type);
 }
 .yes {
-  background: var(--plum);
-  color: var(--on-plum);
-  border-color: var(--plum);
+  background: var(--action);
+  color: var(--on-action);
+  border-color: var(--action);
 }
 .asks {
   display: flex;

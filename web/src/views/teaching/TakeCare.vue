@@ -14,6 +14,6 @@
 
 <style scoped>
 .care {
-  border-color: var(--brass-mark);
+  border-color: var(--notice);
 }
 </style>

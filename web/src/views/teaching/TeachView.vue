@@ -272,11 +272,11 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
   list-style: none;
   margin: var(--space-2) 0;
   padding: 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: 1px solid var(--line);
 }
 .rest {
-  background: var(--brass-wash);
-  border-left: 5px solid var(--brass-mark);
+  background: var(--notice-wash);
+  border-left: 5px solid var(--notice);
   padding: var(--space-2) var(--space-3);
   margin-top: var(--space-2);
 }

@@ -24,8 +24,8 @@ const { label } = useClock()
 
 <style scoped>
 .call {
-  background: var(--brass-wash);
-  border-left: 5px solid var(--brass-mark);
+  background: var(--notice-wash);
+  border-left: 5px solid var(--notice);
   border-radius: var(--radius-small);
   padding: var(--space-2) var(--space-3);
   display: flex;

@@ -111,10 +111,10 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
 
 <style scoped>
 .sheet {
-  --ink: #14100f;
-  --ink-soft: #14100f;
-  --board: #fff;
-  --plum-bright: #14100f;
+  --text: var(--print-ink);
+  --text-soft: var(--print-ink);
+  --inset: var(--print-ground);
+  --accent: var(--print-ink);
 }
 h1 {
   font-size: 30px;
@@ -128,7 +128,7 @@ thead th {
   font-size: 13px;
   text-align: left;
   font-weight: 600;
-  border-bottom: 2px solid #14100f;
+  border-bottom: 2px solid var(--print-ink);
 }
 td,
 tbody th {
@@ -163,11 +163,11 @@ small {
 }
 .special td,
 .special th {
-  border-bottom: 2px solid #14100f;
-  border-top: 2px solid #14100f;
+  border-bottom: 2px solid var(--print-ink);
+  border-top: 2px solid var(--print-ink);
 }
 .special th {
-  box-shadow: inset 5px 0 #14100f;
+  box-shadow: inset 5px 0 var(--print-ink);
   padding-left: 12px;
 }
 .special p + p {

@@ -51,12 +51,12 @@ li {
   align-items: center;
   gap: var(--space-3);
   padding: 6px var(--space-3);
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius);
-  background: var(--chalk);
+  background: var(--surface);
 }
 .first {
-  border: 3px solid var(--plum-bright);
+  border: 3px solid var(--accent);
 }
 .wall {
   font: 800 28px/1 var(--type-head);

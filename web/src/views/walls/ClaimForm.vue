@@ -85,6 +85,6 @@ async function judge() {
   color: var(--good);
 }
 .WITH_OPTIONAL b {
-  color: var(--brass);
+  color: var(--notice-text);
 }
 </style>

@@ -37,15 +37,15 @@ function place(eighths: number) {
   max-width: 300px;
   height: 230px;
   margin: 0 auto;
-  background: var(--board);
-  border: 1px solid var(--ink-soft);
+  background: var(--inset);
+  border: 1px solid var(--text-soft);
   border-radius: var(--radius);
 }
 .front {
   position: absolute;
   inset: 0 0 auto;
   height: 14px;
-  background: var(--ink);
+  background: var(--text);
   border-radius: var(--radius) var(--radius) 0 0;
 }
 .front.below {
@@ -58,8 +58,8 @@ button {
   min-width: 62px;
   min-height: 54px;
   border-radius: var(--radius);
-  border: 2px solid var(--ink-soft);
-  background: var(--chalk);
+  border: 2px solid var(--text-soft);
+  background: var(--surface);
   font: 800 24px var(--type-head);
   cursor: pointer;
 }
@@ -70,8 +70,8 @@ button {
   border-width: 1px;
 }
 .on {
-  background: var(--plum);
-  color: var(--on-plum);
-  border-color: var(--brass-mark);
+  background: var(--action);
+  color: var(--on-action);
+  border-color: var(--notice);
 }
 </style>

@@ -60,7 +60,7 @@ li {
   gap: var(--space-3);
   align-items: center;
   padding: 6px 0;
-  border-top: 1px solid var(--rule);
+  border-top: 1px solid var(--line);
 }
 li > span:first-child {
   display: grid;

@@ -189,9 +189,9 @@ function take(plan: Schemas['PlanView']) {
 .count {
   min-width: 36px;
   min-height: 36px;
-  border: 1px solid var(--rule);
+  border: 1px solid var(--line);
   border-radius: var(--radius-small);
-  background: var(--chalk);
+  background: var(--surface);
   cursor: pointer;
   font-weight: 700;
   padding: 0 4px;
@@ -205,15 +205,15 @@ function take(plan: Schemas['PlanView']) {
   color: var(--good);
 }
 .WITH_CHANGE {
-  border-color: var(--brass-mark);
-  color: var(--brass);
+  border-color: var(--notice);
+  color: var(--notice-text);
 }
 .IMPOSSIBLE {
-  color: var(--ink-soft);
+  color: var(--text-soft);
   border-style: dashed;
 }
 .on {
-  outline: 3px solid var(--plum-bright);
+  outline: 3px solid var(--accent);
 }
 .wrong {
   color: var(--wrong);

@@ -107,8 +107,8 @@ function onKey(event: KeyboardEvent) {
   align-items: start;
 }
 .part {
-  background: var(--chalk);
-  border: 1px solid var(--rule);
+  background: var(--surface);
+  border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: var(--space-2) var(--space-3);
 }
@@ -116,7 +116,7 @@ h3::first-letter {
   text-transform: uppercase;
 }
 .part.special {
-  border: 2px solid var(--brass-mark);
+  border: 2px solid var(--notice);
 }
 header {
   display: flex;

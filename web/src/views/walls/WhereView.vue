@@ -207,9 +207,9 @@ h1 {
   flex: 1 1 28px;
   max-width: 64px;
   padding: 0 2px;
-  border: 1px solid var(--ink-soft);
+  border: 1px solid var(--text-soft);
   border-radius: var(--radius-small);
-  background: var(--chalk);
+  background: var(--surface);
   font-weight: 700;
   cursor: pointer;
 }
@@ -218,9 +218,9 @@ h1 {
   flex: 2 1 104px;
 }
 .key.on {
-  background: var(--plum);
-  color: var(--on-plum);
-  border-color: var(--brass-mark);
+  background: var(--action);
+  color: var(--on-action);
+  border-color: var(--notice);
 }
 .time {
   font: 800 25px var(--type-head);
@@ -228,7 +228,7 @@ h1 {
   text-align: center;
 }
 .dropped {
-  background: var(--brass-wash);
+  background: var(--notice-wash);
   padding: 4px 10px;
   border-radius: var(--radius-small);
 }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The README's pictures, from the demo club: {@code ./ulna pictures}. */
@@ -76,6 +77,27 @@ public class PicturesTest extends BrowserTest {
     page.getByLabel("10 seconds more").click(new Locator.ClickOptions().setClickCount(9));
     page.locator(".answers .first").waitFor();
     keep(page, "where-phone.png");
+  }
+
+  public void twoPeople() {
+    String text =
+        "title: Copper Kettle\nstart: weight L\n\nsection 1: Vines\n1-4    vine R, touch L\n"
+            + "5-8    vine L, touch R\n\nsection 2: Box\n1-4    rocking chair R\n5-8    jazz box R 1/4 R\n";
+    Page oda = signedIn("Oda Marsh");
+    oda.navigate(at("/dances/new"));
+    type(oda, text);
+    button(oda, "Keep this dance").click();
+    oda.waitForURL(Pattern.compile(".*/dances/\\d+"));
+    Page wilma = signedIn("Wilma Otterspoor");
+    wilma.navigate(oda.url());
+    type(wilma, text.replace("vine L, touch R", "rolling vine L, touch R"));
+    button(wilma, "Save").click();
+    wilma.getByText("Saved, version 2").waitFor();
+    type(oda, text.replace("section 2: Box", "section 2: Chair and box"));
+    button(oda, "Save").click();
+    oda.getByLabel("Two versions").waitFor();
+    oda.evaluate("() => window.scrollTo(0, 0)");
+    keep(oda, "two-versions.png");
   }
 
   private static void take(Page page, String view, String file) {
