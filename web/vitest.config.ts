@@ -5,5 +5,10 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [vue()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  test: { environment: 'happy-dom', include: ['test/**/*.test.ts'], restoreMocks: true },
+  test: {
+    environment: 'happy-dom',
+    include: ['test/**/*.test.ts'],
+    restoreMocks: true,
+    server: { deps: { inline: ['element-plus'] } },
+  },
 })

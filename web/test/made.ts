@@ -7,6 +7,7 @@ export function place(wanted: Partial<Place> = {}): Place {
   return {
     action: 'step',
     call: 'walk',
+    shortCall: 'walk',
     count: '1',
     counts: '1',
     end: 0,

@@ -17,9 +17,7 @@ export interface Cell {
 
 /** The call as there is room for it: within one count the turn stands below, not in the call. */
 export function shortCall(cell: Cell): string {
-  return cell.figureSpan > COLUMNS_A_COUNT
-    ? cell.place.call
-    : cell.place.call.replace(/ (\d\S*|full) [RL]$/, '')
+  return cell.figureSpan > COLUMNS_A_COUNT ? cell.place.call : cell.place.shortCall
 }
 
 export const COLUMNS_A_COUNT = 4

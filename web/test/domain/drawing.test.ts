@@ -136,7 +136,10 @@ describe('a count strip', () => {
   })
 
   it('leaves the turn out of a call only where there is no room', () => {
-    const [short] = layOut([place({ tick: 12, call: 'pivot 1/2 L' }), place({ tick: 24, run: 1 })], 2)
+    const [short] = layOut(
+      [place({ tick: 12, call: 'pivot 1/2 L', shortCall: 'pivot' }), place({ tick: 24, run: 1 })],
+      2,
+    )
     expect(shortCall(short)).toBe('pivot')
     const [long] = layOut([place({ tick: 12, call: 'pivot 1/2 L' })], 2)
     expect(shortCall(long)).toBe('pivot 1/2 L')

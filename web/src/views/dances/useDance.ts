@@ -1,6 +1,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { adoptOldDraft } from '@/composables/old-draft'
 import { useVersioned, type Stored } from '@/composables/useVersioned'
 import { mergeText } from '@/domain/merge'
 
@@ -33,8 +34,9 @@ export function useDance() {
   const trouble = ref('')
   const checking = ref(false)
 
+  const key = () => `ulna-dance-${id.value ?? 'new'}`
   const text = useVersioned<string, Sheet>({
-    key: () => `ulna-dance-${id.value ?? 'new'}`,
+    key,
     load: async () =>
       id.value === undefined
         ? undefined
@@ -64,6 +66,7 @@ export function useDance() {
   async function open(which: number | undefined) {
     id.value = which
     reading.value = undefined
+    adoptOldDraft(`ulna-draft-${which ?? 'new'}`, key(), which === undefined ? FIRST_TEXT : undefined)
     await text.open()
     if (!text.problem.value) await check()
   }

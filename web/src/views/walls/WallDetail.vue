@@ -58,7 +58,7 @@ function onKey(event: KeyboardEvent) {
     <div class="parts">
       <section v-for="(part, i) in wall.parts" :key="i" class="part" :class="{ special: part.event }">
         <header>
-          <h3>{{ part.what.replace(/^the /, '') }}</h3>
+          <h3>{{ part.what }}</h3>
           <span class="quiet number"
             >{{ label(part.startFacing, start) }} → {{ label(part.endFacing, start) }}</span
           >
@@ -90,6 +90,9 @@ function onKey(event: KeyboardEvent) {
 </template>
 
 <style scoped>
+h3::first-letter {
+  text-transform: uppercase;
+}
 .detail {
   display: grid;
   gap: var(--space-3);

@@ -35,6 +35,11 @@ public record Call(String name, Optional<Placement> direction, Optional<Foot> fo
     return new Call(name, direction, Optional.empty(), turn);
   }
 
+  /** The same without its turn, for where that is shown by itself. */
+  public Call withoutTurn() {
+    return new Call(name, direction, foot, Turn.NONE);
+  }
+
   /**
    * Several figures in one breath: {@code sway right left right}, {@code jazz box right x2}.
    *

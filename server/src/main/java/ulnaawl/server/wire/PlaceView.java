@@ -30,6 +30,7 @@ import ulnaawl.notation.StepTextFormatter;
  * @param run places with the same number are one figure
  * @param step which step of the figure, from 1
  * @param call what is called for the figure
+ * @param shortCall the same without its turn
  * @param counts the counts of the whole figure, as they are written
  * @param start where its item begins in the text
  * @param end where its item ends in the text
@@ -50,6 +51,7 @@ public record PlaceView(
     int run,
     int step,
     String call,
+    String shortCall,
     String counts,
     String note,
     int start,
@@ -102,6 +104,7 @@ public record PlaceView(
         place.run(),
         place.step(),
         place.call().words(),
+        place.call().withoutTurn().words(),
         counts,
         place.note(),
         place.span().start(),
