@@ -7,10 +7,13 @@ export interface Merged<T> {
   conflicts: number
 }
 
-/** The lines that stand round a place that both changed. */
-export const YOURS = '# both changed this; yours:'
-export const THEIRS = '# and theirs:'
-export const SETTLED = '# end of what both changed'
+/**
+ * The lines that stand round a place that both changed. They are no remarks: a text with one of them
+ * in it has a mistake on that line until somebody has settled it.
+ */
+export const YOURS = 'BOTH CHANGED THIS, YOURS:'
+export const THEIRS = 'AND THEIRS:'
+export const SETTLED = 'END OF WHAT BOTH CHANGED'
 
 /**
  * Puts two changes of a text together, line by line. Where both changed the same lines, both stand

@@ -43,6 +43,8 @@ describe('two changes of one text', () => {
     const merged = mergeText('a\nb\nc', 'a\nmine\nc', 'a\ntheirs\nc')
     expect(merged.conflicts).toBe(1)
     expect(merged.value.split('\n')).toEqual(['a', YOURS, 'mine', THEIRS, 'theirs', SETTLED, 'c'])
+    // A remark would be read over, and one of the two with it.
+    expect([YOURS, THEIRS, SETTLED].some((line) => line.startsWith('#'))).toBe(false)
   })
 })
 
