@@ -21,15 +21,15 @@ import { useClass } from './useClass'
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => Number(route.params.id))
-const meeting = useClass(() => id.value)
-const { sheet } = meeting
-const { problem, loading, undoable, clash } = meeting.order
+const evening = useClass(() => id.value)
+const { sheet } = evening
+const { problem, loading, undoable, clash } = evening.order
 const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const adding = ref(false)
 
-watch(id, meeting.order.open, { immediate: true })
+watch(id, evening.order.open, { immediate: true })
 onMounted(dances.load)
 
 const forms = (): Line[] => (sheet.value ? orderOf(sheet.value).lines : [])
@@ -39,37 +39,37 @@ function setMinutes(at: number, minutes: number | undefined) {
   if (!minutes || minutes === sheet.value?.lines[at].minutes) return
   const lines = forms()
   lines[at].minutes = minutes
-  void run(() => meeting.change(lines))
+  void run(() => evening.change(lines))
 }
 
 function move(at: number, by: number) {
   const lines = forms()
   const [line] = lines.splice(at, 1)
   lines.splice(at + by, 0, line)
-  void run(() => meeting.change(lines))
+  void run(() => evening.change(lines))
 }
 
 function drop(at: number) {
-  void run(() => meeting.change(forms().filter((_, i) => i !== at)))
+  void run(() => evening.change(forms().filter((_, i) => i !== at)))
 }
 
 function swap(at: number, dance: number) {
   const lines = forms()
   lines[at] = { ...lines[at], dance, title: '' }
-  void run(() => meeting.change(lines))
+  void run(() => evening.change(lines))
 }
 
 /** What the two orders come to is saved at once, like any other change. */
 async function settle(choose: () => unknown) {
   choose()
-  await run(() => meeting.change(meeting.order.value.value.lines))
+  await run(() => evening.change(evening.order.value.value.lines))
 }
 
 async function add(line: Line) {
   const lines = forms()
   const finish = lines.findIndex((one) => one.kind === 'FINISH')
   lines.splice(finish < 0 ? lines.length : finish, 0, line)
-  if (await run(() => meeting.change(lines))) adding.value = false
+  if (await run(() => evening.change(lines))) adding.value = false
 }
 
 function writtenWords(one: Schemas['WrittenView']): string {
@@ -79,17 +79,17 @@ function writtenWords(one: Schemas['WrittenView']): string {
 }
 
 async function record(note: string, lines: Schemas['DancedForm'][]) {
-  await run(() => meeting.record(note, lines), 'Written down; your colleagues see it.')
+  await run(() => evening.record(note, lines), 'Written down; your colleagues see it.')
 }
 
 async function remove() {
-  if (await run(meeting.remove, 'The class is removed.')) await router.push('/classes')
+  if (await run(evening.remove, 'The class is removed.')) await router.push('/classes')
 }
 </script>
 
 <template>
   <div class="stack">
-    <PageState :loading :problem :ready="!!sheet" @again="meeting.order.open">
+    <PageState :loading :problem :ready="!!sheet" @again="evening.order.open">
       <template v-if="sheet">
         <div class="row spread">
           <div>
@@ -100,10 +100,10 @@ async function remove() {
             <LevelMark :level="sheet.level" />
           </div>
           <div v-if="!sheet.recorded" class="row no-print">
-            <el-button :disabled="undoable.length === 0 || busy" @click="run(meeting.undo)">Undo</el-button>
+            <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)">Undo</el-button>
             <el-button
               :loading="busy"
-              @click="run(meeting.planAnew, 'Planned anew; undo brings the old order back.')"
+              @click="run(evening.planAnew, 'Planned anew; undo brings the old order back.')"
             >
               Plan anew
             </el-button>
@@ -117,9 +117,9 @@ async function remove() {
           :theirs="orderWords(clash.theirs, title)"
           :by="clash.by"
           :version="clash.version"
-          @merge="settle(meeting.order.merge)"
-          @mine="settle(meeting.order.keepMine)"
-          @theirs="meeting.order.takeTheirs()"
+          @merge="settle(evening.order.merge)"
+          @mine="settle(evening.order.keepMine)"
+          @theirs="evening.order.takeTheirs()"
         />
         <OrderBar :lines="sheet.lines" :minutes="sheet.minutes" />
         <p class="quiet" role="status">
@@ -161,7 +161,7 @@ async function remove() {
             <h2>What happened</h2>
             <el-button
               :loading="busy"
-              @click="run(meeting.takeBack, 'Taken back: correct it and write it down again.')"
+              @click="run(evening.takeBack, 'Taken back: correct it and write it down again.')"
             >
               Take the record back
             </el-button>
@@ -182,7 +182,7 @@ async function remove() {
           thing="CLASS"
           :version="sheet.version"
           :may-bring-back="!sheet.recorded && !clash"
-          @bring-back="(to) => run(() => meeting.bringBack(to), `Version ${to} is back.`)"
+          @bring-back="(to) => run(() => evening.bringBack(to), `Version ${to} is back.`)"
         />
       </template>
     </PageState>

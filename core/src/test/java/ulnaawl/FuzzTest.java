@@ -9,7 +9,7 @@ import org.testng.annotations.Test;
 import ulnaawl.dance.Compilation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.Limits;
-import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.notation.write.StepTextFormatter;
 import ulnaawl.text.Diagnostic;
 
 /**

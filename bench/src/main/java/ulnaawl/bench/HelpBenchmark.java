@@ -15,16 +15,16 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ulnaawl.dance.Dance;
-import ulnaawl.dance.DanceCompiler;
+import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.song.EndingHelper;
 import ulnaawl.song.RestartHelper;
-import ulnaawl.teach.Learner;
-import ulnaawl.teach.Lesson;
-import ulnaawl.teach.School;
 import ulnaawl.teach.Teach;
-import ulnaawl.teach.TeachPace;
+import ulnaawl.teach.lesson.Learner;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.School;
 import ulnaawl.wall.SequenceRequest;
 
 /** What is computed behind a button: endings, restarts on phrases, a teach for an hour. */

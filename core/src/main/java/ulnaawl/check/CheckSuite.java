@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
-import ulnaawl.dance.DanceCompiler;
+import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.level.LevelMeasure;
 import ulnaawl.level.LevelTable;

@@ -19,7 +19,7 @@ public final class Rhythm {
   }
 
   /** The ticks of its places, count 1 at tick 12. */
-  static List<Integer> ticks(String rhythm) {
+  public static List<Integer> ticks(String rhythm) {
     List<Integer> ticks = new ArrayList<>();
     Matcher part = PART.matcher(rhythm);
     int last = 0;

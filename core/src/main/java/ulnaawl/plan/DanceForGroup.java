@@ -9,8 +9,8 @@ import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
-import ulnaawl.teach.MetFigures;
-import ulnaawl.teach.TeachLength;
+import ulnaawl.teach.lesson.MetFigures;
+import ulnaawl.teach.lesson.TeachLength;
 
 /**
  * A dance of the club as a planner sees it for one group.

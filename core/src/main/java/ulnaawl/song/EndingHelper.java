@@ -10,8 +10,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DancedFigure;
-import ulnaawl.dance.FigureText;
 import ulnaawl.dance.Place;
+import ulnaawl.dance.edit.FigureText;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Foot;
@@ -19,8 +19,8 @@ import ulnaawl.floor.Side;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
-import ulnaawl.notation.StepTextFormatter;
-import ulnaawl.wall.Moment;
+import ulnaawl.notation.write.StepTextFormatter;
+import ulnaawl.wall.DancedPlace;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
 import ulnaawl.wall.SongEnd;
@@ -158,15 +158,15 @@ public final class EndingHelper {
     if (!plain) {
       return Optional.empty();
     }
-    List<Moment> moments =
-        Moment.of(wall).stream()
+    List<DancedPlace> moments =
+        DancedPlace.of(wall).stream()
             .filter(it -> it.stretch().equals(wall.stretches().getFirst()))
             .toList();
-    List<Moment> danced = moments.stream().filter(it -> it.wallCount() <= after).toList();
+    List<DancedPlace> danced = moments.stream().filter(it -> it.wallCount() <= after).toList();
     List<Place> rest =
         moments.stream()
             .filter(it -> it.wallCount() > after && it.wallCount() <= after + counts)
-            .map(Moment::place)
+            .map(DancedPlace::place)
             .toList();
     if (danced.isEmpty()) {
       return Optional.empty();

@@ -12,7 +12,7 @@ import ulnaawl.floor.Feet;
 import ulnaawl.floor.Spot;
 import ulnaawl.music.Count;
 import ulnaawl.music.ListedSong;
-import ulnaawl.wall.Moment;
+import ulnaawl.wall.DancedPlace;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
 import ulnaawl.wall.Wall;
@@ -158,8 +158,8 @@ public record FloorSplit(
     Facing facing = Facing.FRONT;
     Spot body = Spot.ORIGIN;
     for (Wall wall : sequence.walls()) {
-      List<Moment> moments = Moment.of(wall);
-      List<Place> places = moments.stream().map(Moment::place).toList();
+      List<DancedPlace> moments = DancedPlace.of(wall);
+      List<Place> places = moments.stream().map(DancedPlace::place).toList();
       List<Footwork.After> danced = Footwork.of(places, feet, facing);
       int next = 0;
       int end = wall.startCount() + wall.counts() + wall.tagCounts();

@@ -17,7 +17,15 @@ import ulnaawl.floor.Facing;
 import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
-import ulnaawl.wall.Moment;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Load;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Say;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.Slot;
+import ulnaawl.wall.DancedPlace;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
 
@@ -210,7 +218,7 @@ final class DrillWriter {
     int begins = event.startCount() - wall.startCount();
     int runIn = Math.min(RUN_IN, begins);
     Facing start = wall.startFacing();
-    for (Moment moment : Moment.of(wall)) {
+    for (DancedPlace moment : DancedPlace.of(wall)) {
       if (moment.wallCount() <= begins - runIn) {
         start = moment.facing();
       }

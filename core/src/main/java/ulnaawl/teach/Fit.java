@@ -5,6 +5,11 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.school.Slot;
 
 /**
  * Chooses repetitions for drills in a given order, so that within the seconds there are the least

@@ -4,6 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Exposure;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.school.School;
+import ulnaawl.teach.school.Slot;
 
 /**
  * A laid-out teach.

@@ -11,6 +11,15 @@ import java.util.Set;
 import java.util.stream.Stream;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Exposure;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.school.School;
+import ulnaawl.teach.school.SchoolOrder;
+import ulnaawl.teach.school.Slot;
 import ulnaawl.wall.EventId;
 
 /** Puts a teach together. */

@@ -3,6 +3,7 @@ package ulnaawl.teach;
 import java.util.List;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.floor.RelativeFacing;
+import ulnaawl.teach.school.School;
 import ulnaawl.wall.EventId;
 
 /** Why a teach is laid out as it is, and what is left of the dance after it. */

@@ -215,11 +215,11 @@ public record CallSheet(List<Line> lines) {
       return List.of();
     }
     return written(
-        Moment.of(wall).stream()
+        DancedPlace.of(wall).stream()
             .filter(moment -> moment.stretch().cause().equals(event.span()))
             .filter(moment -> moment.place().section() == 0)
             .filter(moment -> moment.stretch().event().equals(Optional.of(event.id())))
-            .map(Moment::place)
+            .map(DancedPlace::place)
             .toList(),
         0);
   }

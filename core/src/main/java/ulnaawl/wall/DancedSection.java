@@ -47,14 +47,14 @@ public record DancedSection(
    * @param moments its places in time, at least one
    */
   public record Figure(
-      List<Count> counts, Facing startFacing, Facing endFacing, List<Moment> moments) {
+      List<Count> counts, Facing startFacing, Facing endFacing, List<DancedPlace> moments) {
 
     public Figure {
       counts = List.copyOf(counts);
       moments = List.copyOf(moments);
     }
 
-    public Moment first() {
+    public DancedPlace first() {
       return moments.getFirst();
     }
 
@@ -69,22 +69,22 @@ public record DancedSection(
 
   /** A wall and the tags after it, in order of time. */
   public static List<DancedSection> of(Wall wall) {
-    Map<Group, List<Moment>> groups = new LinkedHashMap<>();
+    Map<Group, List<DancedPlace>> groups = new LinkedHashMap<>();
     int section = 0;
-    for (Moment moment : Moment.of(wall)) {
+    for (DancedPlace moment : DancedPlace.of(wall)) {
       boolean put = moment.stretch().event().isPresent();
       // The changed steps of a restart have no section of their own; they stay in the one before.
       section = !put && moment.place().section() == 0 ? section : moment.place().section();
       Group group = new Group(moment.stretch(), put ? 0 : section);
       groups.computeIfAbsent(group, it -> new ArrayList<>()).add(moment);
     }
-    List<Map.Entry<Group, List<Moment>>> order = List.copyOf(groups.entrySet());
+    List<Map.Entry<Group, List<DancedPlace>>> order = List.copyOf(groups.entrySet());
     List<DancedSection> sections = new ArrayList<>();
     Facing facing = wall.startFacing();
     int start = 0;
     for (int i = 0; i < order.size(); i++) {
       Group group = order.get(i).getKey();
-      List<Moment> moments = order.get(i).getValue();
+      List<DancedPlace> moments = order.get(i).getValue();
       int end =
           i + 1 < order.size()
               ? Math.max(start, order.get(i + 1).getValue().getFirst().wallCount() - 1)
@@ -98,7 +98,7 @@ public record DancedSection(
   }
 
   private static DancedSection of(
-      Group group, List<Moment> moments, int start, int counts, Facing facing) {
+      Group group, List<DancedPlace> moments, int start, int counts, Facing facing) {
     boolean put = group.stretch().event().isPresent();
     return new DancedSection(
         group.stretch().event(),
@@ -110,12 +110,12 @@ public record DancedSection(
         figures(moments, facing, put ? 0 : start));
   }
 
-  private static List<Figure> figures(List<Moment> moments, Facing before, int start) {
-    Map<Integer, List<Moment>> runs = new LinkedHashMap<>();
+  private static List<Figure> figures(List<DancedPlace> moments, Facing before, int start) {
+    Map<Integer, List<DancedPlace>> runs = new LinkedHashMap<>();
     moments.forEach(it -> runs.computeIfAbsent(it.place().run(), run -> new ArrayList<>()).add(it));
     List<Figure> figures = new ArrayList<>();
     Facing facing = before;
-    for (List<Moment> run : runs.values()) {
+    for (List<DancedPlace> run : runs.values()) {
       Facing after = run.getLast().facing();
       List<Count> counts = run.stream().map(it -> counted(it.place(), start)).toList();
       figures.add(new Figure(counts, facing, after, run));

@@ -221,7 +221,8 @@ final class SequenceBuilder {
       int all = wall.counts() + wall.tagCounts();
       if (songCounts <= wall.startCount() + all) {
         int held = songCounts - wall.startCount();
-        return Optional.of(new SongEnd(wall.number(), held, Moment.facingAfter(wall, songCounts)));
+        return Optional.of(
+            new SongEnd(wall.number(), held, DancedPlace.facingAfter(wall, songCounts)));
       }
     }
     return Optional.empty();

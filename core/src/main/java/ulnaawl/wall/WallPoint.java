@@ -42,7 +42,7 @@ public record WallPoint(int wall, int count, int section, int sectionCount, Stri
             within,
             section.map(Section::number).orElse(0),
             inPassage - section.map(Section::start).orElse(0),
-            during(Moment.of(wall), number));
+            during(DancedPlace.of(wall), number));
       }
       danced += stretch.counts();
     }
@@ -62,9 +62,9 @@ public record WallPoint(int wall, int count, int section, int sectionCount, Stri
   }
 
   /** The figure that holds count {@code number}: the last one that has begun by then. */
-  private static String during(List<Moment> moments, int number) {
+  private static String during(List<DancedPlace> moments, int number) {
     String during = "";
-    for (Moment moment : moments) {
+    for (DancedPlace moment : moments) {
       if (moment.at().number() > number) {
         break;
       }

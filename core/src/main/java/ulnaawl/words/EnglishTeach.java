@@ -2,24 +2,21 @@ package ulnaawl.words;
 
 import java.util.List;
 import ulnaawl.dance.SectionSet;
-import ulnaawl.floor.Weight;
 import ulnaawl.music.PlayTime;
-import ulnaawl.teach.Exposure;
-import ulnaawl.teach.LadderWalk;
-import ulnaawl.teach.Load;
-import ulnaawl.teach.LoadReason;
-import ulnaawl.teach.Mode;
-import ulnaawl.teach.Piece;
-import ulnaawl.teach.Say;
-import ulnaawl.teach.School;
-import ulnaawl.teach.SchoolReason;
-import ulnaawl.teach.Scope;
 import ulnaawl.teach.TeachReason;
+import ulnaawl.teach.ladder.LadderWalk;
+import ulnaawl.teach.lesson.Exposure;
+import ulnaawl.teach.lesson.Load;
+import ulnaawl.teach.lesson.LoadReason;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Say;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.school.School;
+import ulnaawl.teach.school.SchoolReason;
 import ulnaawl.wall.EventId;
 
 final class EnglishTeach implements TeachSpeech {
-
-  private static final String CALLED = ". I will call it.";
 
   @Override
   public String reason(TeachReason reason) {
@@ -79,77 +76,7 @@ final class EnglishTeach implements TeachSpeech {
 
   @Override
   public String say(Say say) {
-    return switch (say) {
-      case Say.Standing it -> weight(it.weight()) + ", facing " + it.facing().clock() + ".";
-      case Say.TurnTheClass it ->
-          "Turn the class to "
-              + it.to().clock()
-              + " for this, so that they see you; danced it starts at "
-              + it.danced().clock()
-              + ".";
-      case Say.Figures it -> String.join(", ", it.calls());
-      case Say.NewFigure it -> "New, " + it.figure() + ": " + it.explanation();
-      case Say.WatchOut it -> "Watch out: " + (it.note().isBlank() ? "slow here." : it.note());
-      case Say.AnotherWay it ->
-          it.option()
-              + ", counts "
-              + it.from()
-              + "-"
-              + it.to()
-              + ": "
-              + String.join(", ", it.calls());
-      case Say.TakeCare it -> "Take care: " + it.caution();
-      case Say.BackTo it -> "Back to the start of section " + it.section() + "; count in.";
-      case Say.FromTheTop it -> "From the top, everybody to " + it.facing().clock() + ".";
-      case Say.FromSection it ->
-          "From section " + it.section() + ", facing " + it.facing().clock() + ".";
-      case Say.EndsFacing it -> "It ends facing " + it.facing().clock() + ".";
-      case Say.ThenStraightOn it ->
-          String.join(", ", it.before()) + ", then " + String.join(", ", it.after()) + ".";
-      case Say.EndAndOn it -> "The end, and straight on from " + it.facing().clock() + ".";
-      case Say.Walls it ->
-          it.from() == it.to()
-              ? "Wall " + it.from() + " from " + it.facing().clock() + "."
-              : "No stopping between the walls; wall "
-                  + it.from()
-                  + " begins at "
-                  + it.facing().clock()
-                  + ".";
-      case Say.ComesOn it -> "Wall " + it.wall() + ": " + it.event().notation() + CALLED;
-      case Say.RunIn it ->
-          "Wall "
-              + it.wall()
-              + " starts at "
-              + it.wallStarts().clock()
-              + "; take it from "
-              + Plain.many(it.counts(), "count")
-              + " before, facing "
-              + it.facing().clock()
-              + ".";
-      case Say.Event it -> special(it);
-      case Say.ForWhoLikes it ->
-          "For whoever likes it better: counts " + it.from() + "-" + it.to() + ".";
-    };
-  }
-
-  private static String special(Say.Event it) {
-    return it.event() instanceof EventId.Restart restart
-        ? "After count " + restart.after() + " begin again, facing " + it.to().clock() + CALLED
-        : "Then "
-            + it.event().notation()
-            + ", from "
-            + it.from().clock()
-            + " to "
-            + it.to().clock()
-            + CALLED;
-  }
-
-  private static String weight(Weight weight) {
-    return switch (weight) {
-      case LEFT -> "Weight on the left, right foot free";
-      case RIGHT -> "Weight on the right, left foot free";
-      case BOTH -> "Weight on both feet";
-    };
+    return EnglishSay.of(say);
   }
 
   @Override

@@ -5,15 +5,15 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Call;
 import ulnaawl.floor.Foot;
-import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.notation.write.StepTextFormatter;
 import ulnaawl.wall.CallSheet;
-import ulnaawl.wall.ClaimReason;
 import ulnaawl.wall.DancedSection;
 import ulnaawl.wall.EventId;
-import ulnaawl.wall.FacingClaim;
 import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallRing;
-import ulnaawl.wall.WhereAreWe;
+import ulnaawl.wall.where.ClaimReason;
+import ulnaawl.wall.where.FacingClaim;
+import ulnaawl.wall.where.WhereAreWe;
 
 final class EnglishWalls implements WallSpeech {
 

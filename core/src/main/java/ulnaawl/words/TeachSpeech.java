@@ -1,15 +1,15 @@
 package ulnaawl.words;
 
-import ulnaawl.teach.Exposure;
-import ulnaawl.teach.LadderWalk;
-import ulnaawl.teach.Load;
-import ulnaawl.teach.Mode;
-import ulnaawl.teach.Piece;
-import ulnaawl.teach.Say;
-import ulnaawl.teach.School;
-import ulnaawl.teach.SchoolReason;
-import ulnaawl.teach.Scope;
 import ulnaawl.teach.TeachReason;
+import ulnaawl.teach.ladder.LadderWalk;
+import ulnaawl.teach.lesson.Exposure;
+import ulnaawl.teach.lesson.Load;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Say;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.school.School;
+import ulnaawl.teach.school.SchoolReason;
 
 /** Says what is taught, how, and why so. */
 public interface TeachSpeech {

@@ -1,11 +1,11 @@
 package ulnaawl.words;
 
 import ulnaawl.wall.CallSheet;
-import ulnaawl.wall.ClaimReason;
 import ulnaawl.wall.DancedSection;
 import ulnaawl.wall.EventId;
 import ulnaawl.wall.WallRing;
-import ulnaawl.wall.WhereAreWe;
+import ulnaawl.wall.where.ClaimReason;
+import ulnaawl.wall.where.WhereAreWe;
 
 /** Says which wall it is and what is called on it. */
 public interface WallSpeech {

@@ -10,6 +10,7 @@ import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
+import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureBookException;
@@ -19,8 +20,8 @@ import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
-import ulnaawl.notation.StepTextFormatter;
-import ulnaawl.notation.StepTextParser;
+import ulnaawl.notation.read.StepTextParser;
+import ulnaawl.notation.write.StepTextFormatter;
 
 /** Every figure of the book. */
 public class FigureBookTest {

@@ -23,6 +23,20 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Facing;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Exposure;
+import ulnaawl.teach.lesson.Learner;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.lesson.Say;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.School;
+import ulnaawl.teach.school.SchoolAdvice;
+import ulnaawl.teach.school.SchoolReason;
+import ulnaawl.teach.school.Slot;
 import ulnaawl.wall.EventId;
 import ulnaawl.words.Speech;
 import ulnaawl.words.TeachSpeech;
@@ -370,7 +384,7 @@ public class TeachTest {
     List<Drill> third =
         teach.drills().stream().filter(it -> it.scope().equals(new Scope.OneSection(3))).toList();
     assertEquals(third.size(), 3);
-    assertEquals(third.get(1).percent(), Drills.BREAKDOWN);
+    assertEquals(third.get(1).percent(), 60);
     assertTrue(third.getFirst().say().contains(new Say.WatchOut("weight after the pivot")));
   }
 

@@ -14,6 +14,7 @@ import ulnaawl.floor.Facing;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
+import ulnaawl.wall.where.FacingClaim;
 import ulnaawl.words.Speech;
 import ulnaawl.words.WallSpeech;
 

@@ -14,6 +14,7 @@ import tools.jackson.databind.ObjectMapper;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
+import ulnaawl.wall.where.FacingClaim;
 
 /**
  * The structure of several dances with the facing at which each wall starts. Common practice, no

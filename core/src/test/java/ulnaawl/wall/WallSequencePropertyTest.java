@@ -258,7 +258,7 @@ public class WallSequencePropertyTest {
               + " after "
               + (wall.startCount() + wall.counts()));
     }
-    for (Moment moment : Moment.of(sequence)) {
+    for (DancedPlace moment : DancedPlace.of(sequence)) {
       assertEquals(moment.at().number(), facings.size() + 1, plan.text());
       facings.add(moment.facing().eighths());
     }
@@ -294,7 +294,7 @@ public class WallSequencePropertyTest {
       figures += section.figures().stream().mapToInt(it -> it.moments().size()).sum();
     }
     assertEquals(danced, wall.startCount() + wall.counts() + wall.tagCounts(), plan.text());
-    assertEquals(figures, Moment.of(wall).size(), plan.text());
+    assertEquals(figures, DancedPlace.of(wall).size(), plan.text());
   }
 
   private static int at(Simulation plain, int danced) {

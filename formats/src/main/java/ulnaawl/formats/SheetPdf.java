@@ -24,7 +24,7 @@ import ulnaawl.music.PlayTime;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
 import ulnaawl.notation.Stated;
-import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.notation.write.StepTextFormatter;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallSequence;
 

@@ -15,10 +15,10 @@ import org.openpdf.text.pdf.PdfPCellEvent;
 import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfWriter;
 import ulnaawl.music.PlayTime;
-import ulnaawl.teach.Drill;
-import ulnaawl.teach.Mode;
-import ulnaawl.teach.Scope;
 import ulnaawl.teach.Teach;
+import ulnaawl.teach.lesson.Drill;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Scope;
 import ulnaawl.words.TeachSpeech;
 
 /**

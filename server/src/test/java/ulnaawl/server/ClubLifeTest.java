@@ -62,14 +62,14 @@ public class ClubLifeTest extends ServerTest {
             "/api/classes",
             Client.json("{'group':%d,'date':'2026-11-23','minutes':60}".formatted(groupId)));
     assertEquals(planned.status(), 201, planned.raw().body());
-    JsonNode meeting = planned.body();
-    long id = meeting.get("id").asLong();
-    JsonNode first = meeting.at("/lines/0");
+    JsonNode evening = planned.body();
+    long id = evening.get("id").asLong();
+    JsonNode first = evening.at("/lines/0");
     String order =
         Client.json(
                 "{'version':%d,'minutes':60,'lines':[{'id':%d,'minutes':%d,'kind':'%s','dance':%s,'title':%s},{'id':null,'minutes':30,'kind':'TEACH','dance':%d,'title':''}]}")
             .formatted(
-                meeting.get("version").asInt(),
+                evening.get("version").asInt(),
                 first.get("id").asLong(),
                 first.get("minutes").asInt(),
                 first.get("kind").asString(),

@@ -167,18 +167,18 @@ public class HistoryTest extends ServerTest {
     JsonNode planned =
         oda.post("/api/classes", Client.json("{'group':1,'date':'2027-01-04','minutes':60}"))
             .body();
-    String meeting = "/api/classes/" + planned.get("id").asLong();
+    String evening = "/api/classes/" + planned.get("id").asLong();
     String first = planned.at("/lines/0/title").asString();
     String order =
         Client.json(
             "{'version':1,'minutes':60,'lines':[{'minutes':60,'kind':'PRACTICE','title':'Party'}]}");
-    assertEquals(oda.put(meeting, order).status(), 200);
-    JsonNode lines = oda.get(meeting.replace("classes", "history/CLASS")).body();
+    assertEquals(oda.put(evening, order).status(), 200);
+    JsonNode lines = oda.get(evening.replace("classes", "history/CLASS")).body();
     assertTrue(lines.at("/0/differences").size() > 3, lines.toString());
-    JsonNode again = oda.post(meeting + "/bring-back", Client.json("{'version':2,'to':1}")).body();
+    JsonNode again = oda.post(evening + "/bring-back", Client.json("{'version':2,'to':1}")).body();
     assertEquals(again.at("/lines/0/title").asString(), first);
     assertEquals(again.at("/lines/0/reasons"), planned.at("/lines/0/reasons"));
-    assertEquals(oda.delete(meeting + "?version=3").status(), 204);
+    assertEquals(oda.delete(evening + "?version=3").status(), 204);
     assertEquals(
         oda.post("/api/classes", Client.json("{'group':1,'date':'2027-01-04','minutes':60}"))
             .status(),

@@ -1,7 +1,7 @@
 package ulnaawl.server.classes;
 
-import static ulnaawl.server.tables.Tables.MEETING;
-import static ulnaawl.server.tables.Tables.MEETING_LINE;
+import static ulnaawl.server.tables.Tables.CLASS_LINE;
+import static ulnaawl.server.tables.Tables.CLUB_CLASS;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -11,18 +11,21 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.tables.tables.records.MeetingLineRecord;
-import ulnaawl.server.tables.tables.records.MeetingRecord;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.ClassLineRecord;
+import ulnaawl.server.tables.tables.records.ClubClassRecord;
 import ulnaawl.server.wire.Reasons;
 
 /** Classes and their running orders in the database. */
 @Repository
 class ClassStore {
+
+  private static final VersionedStore<ClubClassRecord> ROWS =
+      new VersionedStore<>(CLUB_CLASS.ID, CLUB_CLASS.VERSION, CLUB_CLASS.ACTIVE);
 
   private static final String PLANNED = "PLANNED";
   private static final int MOST_PLANNED = 1000;
@@ -37,58 +40,59 @@ class ClassStore {
   }
 
   Optional<ClassRow> find(long id) {
-    return rows(MEETING.ID.eq(id), 1).stream().findFirst();
+    return rows(CLUB_CLASS.ID.eq(id), 1).stream().findFirst();
   }
 
   Optional<ClassRow> on(long group, LocalDate date) {
-    return rows(MEETING.GROUP_ID.eq(group).and(MEETING.HELD_ON.eq(date)), 1).stream().findFirst();
+    return rows(CLUB_CLASS.GROUP_ID.eq(group).and(CLUB_CLASS.HELD_ON.eq(date)), 1).stream()
+        .findFirst();
   }
 
   /** The earliest class of each group that is planned and not yet written down, by group. */
   Map<Long, ClassRow> next() {
     Map<Long, ClassRow> next = new HashMap<>();
     // The latest first, so that the earliest stays.
-    rows(MEETING.STATUS.eq(PLANNED), MOST_PLANNED).forEach(row -> next.put(row.group(), row));
+    rows(CLUB_CLASS.STATUS.eq(PLANNED), MOST_PLANNED).forEach(row -> next.put(row.group(), row));
     return next;
   }
 
   /** The newest classes that have been written down. */
   List<ClassRow> recorded(int most) {
-    return rows(MEETING.STATUS.eq(RECORDED), most);
+    return rows(CLUB_CLASS.STATUS.eq(RECORDED), most);
   }
 
   private List<ClassRow> rows(Condition where, int most) {
-    List<MeetingRecord> found =
+    List<ClubClassRecord> found =
         database
-            .selectFrom(MEETING)
-            .where(where.and(MEETING.ACTIVE.isTrue()))
-            .orderBy(MEETING.HELD_ON.desc(), MEETING.ID.desc())
+            .selectFrom(CLUB_CLASS)
+            .where(where.and(CLUB_CLASS.ACTIVE.isTrue()))
+            .orderBy(CLUB_CLASS.HELD_ON.desc(), CLUB_CLASS.ID.desc())
             .limit(most)
             .fetch();
-    Map<Long, List<LineRow>> lines = lines(found.stream().map(MeetingRecord::getId).toList());
+    Map<Long, List<LineRow>> lines = lines(found.stream().map(ClubClassRecord::getId).toList());
     return found.stream().map(row -> row(row, lines)).toList();
   }
 
-  private Map<Long, List<LineRow>> lines(List<Long> meetings) {
+  private Map<Long, List<LineRow>> lines(List<Long> classes) {
     return database
-        .selectFrom(MEETING_LINE)
-        .where(MEETING_LINE.MEETING_ID.in(meetings))
-        .orderBy(MEETING_LINE.POSITION)
-        .fetchGroups(MEETING_LINE.MEETING_ID, this::line);
+        .selectFrom(CLASS_LINE)
+        .where(CLASS_LINE.CLASS_ID.in(classes))
+        .orderBy(CLASS_LINE.POSITION)
+        .fetchGroups(CLASS_LINE.CLASS_ID, this::line);
   }
 
   long add(long group, LocalDate date, int minutes, List<LineRow> lines) {
     long id =
         database
-            .insertInto(MEETING)
-            .set(MEETING.GROUP_ID, group)
-            .set(MEETING.HELD_ON, date)
-            .set(MEETING.MINUTES, minutes)
-            .set(MEETING.STATUS, PLANNED)
-            .set(MEETING.NOTE, "")
-            .set(MEETING.VERSION, 1)
-            .set(MEETING.ACTIVE, true)
-            .returningResult(MEETING.ID)
+            .insertInto(CLUB_CLASS)
+            .set(CLUB_CLASS.GROUP_ID, group)
+            .set(CLUB_CLASS.HELD_ON, date)
+            .set(CLUB_CLASS.MINUTES, minutes)
+            .set(CLUB_CLASS.STATUS, PLANNED)
+            .set(CLUB_CLASS.NOTE, "")
+            .set(CLUB_CLASS.VERSION, 1)
+            .set(CLUB_CLASS.ACTIVE, true)
+            .returningResult(CLUB_CLASS.ID)
             .fetchSingle()
             .value1();
     addLines(id, lines);
@@ -99,19 +103,14 @@ class ClassStore {
   boolean change(long id, int version, int minutes, List<LineRow> lines) {
     boolean changed =
         database
-                .update(MEETING)
-                .set(MEETING.MINUTES, minutes)
-                .set(MEETING.VERSION, version + 1)
-                .where(
-                    MEETING
-                        .ID
-                        .eq(id)
-                        .and(MEETING.VERSION.eq(version))
-                        .and(MEETING.STATUS.eq(PLANNED)))
+                .update(CLUB_CLASS)
+                .set(CLUB_CLASS.MINUTES, minutes)
+                .set(CLUB_CLASS.VERSION, version + 1)
+                .where(planned(id, version))
                 .execute()
             == 1;
     if (changed) {
-      database.deleteFrom(MEETING_LINE).where(MEETING_LINE.MEETING_ID.eq(id)).execute();
+      database.deleteFrom(CLASS_LINE).where(CLASS_LINE.CLASS_ID.eq(id)).execute();
       addLines(id, lines);
     }
     return changed;
@@ -119,67 +118,58 @@ class ClassStore {
 
   boolean markRecorded(long id, int version, String note, String by, LocalDateTime at) {
     return database
-            .update(MEETING)
-            .set(MEETING.STATUS, RECORDED)
-            .set(MEETING.NOTE, note)
-            .set(MEETING.RECORDED_BY, by)
-            .set(MEETING.RECORDED_AT, at)
-            .set(MEETING.VERSION, version + 1)
-            .where(
-                MEETING.ID.eq(id).and(MEETING.VERSION.eq(version)).and(MEETING.STATUS.eq(PLANNED)))
+            .update(CLUB_CLASS)
+            .set(CLUB_CLASS.STATUS, RECORDED)
+            .set(CLUB_CLASS.NOTE, note)
+            .set(CLUB_CLASS.RECORDED_BY, by)
+            .set(CLUB_CLASS.RECORDED_AT, at)
+            .set(CLUB_CLASS.VERSION, version + 1)
+            .where(planned(id, version))
             .execute()
         == 1;
   }
 
   boolean markPlanned(long id, int version) {
     return database
-            .update(MEETING)
-            .set(MEETING.STATUS, PLANNED)
-            .setNull(MEETING.RECORDED_BY)
-            .setNull(MEETING.RECORDED_AT)
-            .set(MEETING.VERSION, version + 1)
-            .where(
-                MEETING.ID.eq(id).and(MEETING.VERSION.eq(version)).and(MEETING.STATUS.eq(RECORDED)))
+            .update(CLUB_CLASS)
+            .set(CLUB_CLASS.STATUS, PLANNED)
+            .setNull(CLUB_CLASS.RECORDED_BY)
+            .setNull(CLUB_CLASS.RECORDED_AT)
+            .set(CLUB_CLASS.VERSION, version + 1)
+            .where(ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(RECORDED)))
             .execute()
         == 1;
   }
 
   /** Whether the class still had that version and was planned, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(MEETING)
-            .set(MEETING.ACTIVE, DSL.val(null, MEETING.ACTIVE))
-            .where(
-                MEETING
-                    .ID
-                    .eq(id)
-                    .and(MEETING.VERSION.eq(version))
-                    .and(MEETING.STATUS.eq(PLANNED))
-                    .and(MEETING.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, planned(id, version));
   }
 
-  private void addLines(long meeting, List<LineRow> lines) {
+  private static Condition planned(long id, int version) {
+    return ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(PLANNED));
+  }
+
+  private void addLines(long classId, List<LineRow> lines) {
     int position = 0;
     for (LineRow line : lines) {
       database
-          .insertInto(MEETING_LINE)
-          .set(MEETING_LINE.MEETING_ID, meeting)
-          .set(MEETING_LINE.POSITION, position++)
-          .set(MEETING_LINE.MINUTES, line.minutes())
-          .set(MEETING_LINE.KIND, line.kind().name())
-          .set(MEETING_LINE.DANCE_ID, line.dance().map(DanceVersion::dance).orElse(null))
-          .set(MEETING_LINE.DANCE_VERSION, line.dance().map(DanceVersion::version).orElse(null))
-          .set(MEETING_LINE.TITLE, line.title())
-          .set(MEETING_LINE.REASONS, reasons.write(line.reasons()))
-          .set(MEETING_LINE.CHANGED_BY, line.changedBy().orElse(null))
-          .set(MEETING_LINE.CHANGED_AT, line.changedAt().orElse(null))
+          .insertInto(CLASS_LINE)
+          .set(CLASS_LINE.CLASS_ID, classId)
+          .set(CLASS_LINE.POSITION, position++)
+          .set(CLASS_LINE.MINUTES, line.minutes())
+          .set(CLASS_LINE.KIND, line.kind().name())
+          .set(CLASS_LINE.DANCE_ID, line.dance().map(DanceVersion::dance).orElse(null))
+          .set(CLASS_LINE.DANCE_VERSION, line.dance().map(DanceVersion::version).orElse(null))
+          .set(CLASS_LINE.TITLE, line.title())
+          .set(CLASS_LINE.REASONS, reasons.write(line.reasons()))
+          .set(CLASS_LINE.CHANGED_BY, line.changedBy().orElse(null))
+          .set(CLASS_LINE.CHANGED_AT, line.changedAt().orElse(null))
           .execute();
     }
   }
 
-  private static ClassRow row(MeetingRecord row, Map<Long, List<LineRow>> lines) {
+  private static ClassRow row(ClubClassRecord row, Map<Long, List<LineRow>> lines) {
     return new ClassRow(
         row.getId(),
         row.getGroupId(),
@@ -192,7 +182,7 @@ class ClassStore {
         lines.getOrDefault(row.getId(), List.of()));
   }
 
-  private LineRow line(MeetingLineRecord row) {
+  private LineRow line(ClassLineRecord row) {
     return new LineRow(
         row.getId(),
         row.getMinutes(),

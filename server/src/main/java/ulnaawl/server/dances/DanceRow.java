@@ -1,7 +1,7 @@
 package ulnaawl.server.dances;
 
 import java.time.LocalDateTime;
-import ulnaawl.dance.SectionKeys;
+import ulnaawl.dance.lineage.SectionKeys;
 
 /**
  * A version of a dance as it is stored; of {@link DanceStore#all} the newest.

@@ -11,13 +11,17 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.ResultQuery;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
-import ulnaawl.dance.SectionKeys;
+import ulnaawl.dance.lineage.SectionKeys;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.DanceRecord;
 
 /** Dances in the database: their step text, in every version. */
 @Repository
 class DanceStore {
+
+  private static final VersionedStore<DanceRecord> ROWS =
+      new VersionedStore<>(DANCE.ID, DANCE.VERSION, DANCE.ACTIVE);
 
   private final DSLContext database;
 
@@ -111,7 +115,7 @@ class DanceStore {
                 .update(DANCE)
                 .set(DANCE.VERSION, version + 1)
                 .set(DANCE.ACTIVE, true)
-                .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)))
+                .where(ROWS.at(id, version))
                 .execute()
             == 1;
     if (changed) {
@@ -142,12 +146,7 @@ class DanceStore {
 
   /** Whether the dance still had that version and was in sight, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(DANCE)
-            .set(DANCE.ACTIVE, DSL.val(null, DANCE.ACTIVE))
-            .where(DANCE.ID.eq(id).and(DANCE.VERSION.eq(version)).and(DANCE.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, id, version);
   }
 
   /** Versions of an earlier release, which had no keys. */

@@ -30,7 +30,7 @@ import ulnaawl.server.wire.PlaceView;
 import ulnaawl.server.wire.Reasons;
 import ulnaawl.server.wire.SongView;
 import ulnaawl.server.wire.WallView;
-import ulnaawl.teach.Load;
+import ulnaawl.teach.lesson.Load;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceText;
 import ulnaawl.wall.FloorUse;

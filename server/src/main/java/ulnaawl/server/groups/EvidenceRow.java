@@ -2,8 +2,8 @@ package ulnaawl.server.groups;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import ulnaawl.dance.SectionKeys;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
@@ -13,7 +13,7 @@ import ulnaawl.server.dances.DanceVersion;
  * Something that happened in a class, as it is stored.
  *
  * @param at the dance as its text stood then
- * @param meeting the class it belongs to; empty where it was written by itself
+ * @param classId the class it belongs to; empty where it was written by itself
  * @param shown sections by their numbers in that version; empty for the whole dance
  * @param note what tripped people, what to do next time; may be empty
  */
@@ -21,7 +21,7 @@ public record EvidenceRow(
     long id,
     long group,
     DanceVersion at,
-    Optional<Long> meeting,
+    Optional<Long> classId,
     LocalDate date,
     Happened happened,
     Optional<SectionSet> shown,
@@ -45,7 +45,7 @@ public record EvidenceRow(
   public record Fresh(
       long group,
       DanceVersion at,
-      Optional<Long> meeting,
+      Optional<Long> classId,
       LocalDate date,
       Happened happened,
       SectionSet shown,

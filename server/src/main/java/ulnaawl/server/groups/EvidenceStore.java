@@ -32,10 +32,10 @@ class EvidenceStore {
         .fetch(EvidenceStore::row);
   }
 
-  List<EvidenceRow> ofMeetings(List<Long> meetings) {
+  List<EvidenceRow> ofClasses(List<Long> classes) {
     return database
         .selectFrom(EVIDENCE)
-        .where(EVIDENCE.MEETING_ID.in(meetings).and(EVIDENCE.WITHDRAWN_AT.isNull()))
+        .where(EVIDENCE.CLASS_ID.in(classes).and(EVIDENCE.WITHDRAWN_AT.isNull()))
         .orderBy(EVIDENCE.ID)
         .fetch(EvidenceStore::row);
   }
@@ -46,7 +46,7 @@ class EvidenceStore {
         .set(EVIDENCE.GROUP_ID, draft.group())
         .set(EVIDENCE.DANCE_ID, draft.at().dance())
         .set(EVIDENCE.DANCE_VERSION, draft.at().version())
-        .set(EVIDENCE.MEETING_ID, draft.meeting().orElse(null))
+        .set(EVIDENCE.CLASS_ID, draft.classId().orElse(null))
         .set(EVIDENCE.HAPPENED_ON, draft.date())
         .set(EVIDENCE.HAPPENED, draft.happened().name())
         .set(EVIDENCE.SECTIONS, draft.happened().isWhole() ? null : draft.shown().label())
@@ -59,8 +59,8 @@ class EvidenceStore {
         .value1();
   }
 
-  void withdrawOf(long meeting, String by, LocalDateTime at) {
-    withdraw(EVIDENCE.MEETING_ID.eq(meeting), by, at);
+  void withdrawOf(long classId, String by, LocalDateTime at) {
+    withdraw(EVIDENCE.CLASS_ID.eq(classId), by, at);
   }
 
   /** Whether the entry was there, and so was taken back. */
@@ -82,7 +82,7 @@ class EvidenceStore {
         row.getId(),
         row.getGroupId(),
         new DanceVersion(row.getDanceId(), row.getDanceVersion()),
-        Optional.ofNullable(row.getMeetingId()),
+        Optional.ofNullable(row.getClassId()),
         row.getHappenedOn(),
         Happened.valueOf(row.getHappened()),
         Optional.ofNullable(row.getSections()).map(SectionSet::parse),

@@ -81,8 +81,8 @@ public class GroupService {
   }
 
   /** What was written down for some classes. */
-  public List<EvidenceRow> evidenceOfMeetings(List<Long> meetings) {
-    return evidence.ofMeetings(meetings);
+  public List<EvidenceRow> evidenceOfClasses(List<Long> classes) {
+    return evidence.ofClasses(classes);
   }
 
   @InstructorOnly
@@ -158,7 +158,7 @@ public class GroupService {
 
   /** Writes down what happened; instructors and co-instructors alike. */
   @Transactional
-  public void record(long group, Optional<Long> meeting, Entry entry, String by) {
+  public void record(long group, Optional<Long> classId, Entry entry, String by) {
     GroupRow row = active(group);
     if (entry.date().isAfter(today.date())) {
       throw Problem.rejected("The record holds what has happened; this day is still to come.");
@@ -184,7 +184,7 @@ public class GroupService {
             new EvidenceRow.Fresh(
                 group,
                 dance.at(),
-                meeting,
+                classId,
                 entry.date(),
                 entry.happened(),
                 entry.shown(),
@@ -198,8 +198,8 @@ public class GroupService {
 
   /** Takes back everything that was written for a class. */
   @Transactional
-  public void withdraw(long meeting, String by) {
-    evidence.withdrawOf(meeting, by, today.moment());
+  public void withdraw(long classId, String by) {
+    evidence.withdrawOf(classId, by, today.moment());
   }
 
   @Transactional

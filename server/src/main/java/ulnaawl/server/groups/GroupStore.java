@@ -6,14 +6,17 @@ import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.figure.Level;
+import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceGroupRecord;
 
 /** Groups in the database. */
 @Repository
 class GroupStore {
+
+  private static final VersionedStore<DanceGroupRecord> ROWS =
+      new VersionedStore<>(DANCE_GROUP.ID, DANCE_GROUP.VERSION, DANCE_GROUP.ACTIVE);
 
   private final DSLContext database;
 
@@ -54,24 +57,14 @@ class GroupStore {
             .set(values(draft))
             .set(DANCE_GROUP.VERSION, version + 1)
             .set(DANCE_GROUP.ACTIVE, true)
-            .where(DANCE_GROUP.ID.eq(id).and(DANCE_GROUP.VERSION.eq(version)))
+            .where(ROWS.at(id, version))
             .execute()
         == 1;
   }
 
   /** Whether the group still had that version and was in sight, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(DANCE_GROUP)
-            .set(DANCE_GROUP.ACTIVE, DSL.val(null, DANCE_GROUP.ACTIVE))
-            .where(
-                DANCE_GROUP
-                    .ID
-                    .eq(id)
-                    .and(DANCE_GROUP.VERSION.eq(version))
-                    .and(DANCE_GROUP.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, id, version);
   }
 
   private DanceGroupRecord values(GroupDraft draft) {

@@ -13,7 +13,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
-import ulnaawl.dance.SectionKeys;
+import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
@@ -24,7 +24,7 @@ import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.history.Change;
-import ulnaawl.teach.MetFigures;
+import ulnaawl.teach.lesson.MetFigures;
 
 /**
  * Where groups stand with every dance that ever was; read from the record, and remembered by group,

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import ulnaawl.music.CountRate;
@@ -16,11 +15,15 @@ import ulnaawl.music.Meter;
 import ulnaawl.music.Song;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
+import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.SongRecord;
 
 /** Songs in the database. */
 @Repository
 class SongStore {
+
+  private static final VersionedStore<SongRecord> ROWS =
+      new VersionedStore<>(SONG.ID, SONG.VERSION, SONG.ACTIVE);
 
   private final DSLContext database;
 
@@ -69,19 +72,14 @@ class SongStore {
             .set(values(song, by, at))
             .set(SONG.VERSION, version + 1)
             .set(SONG.ACTIVE, true)
-            .where(SONG.ID.eq(id).and(SONG.VERSION.eq(version)))
+            .where(ROWS.at(id, version))
             .execute()
         == 1;
   }
 
   /** Whether the song still had that version and was in sight, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(SONG)
-            .set(SONG.ACTIVE, DSL.val(null, SONG.ACTIVE))
-            .where(SONG.ID.eq(id).and(SONG.VERSION.eq(version)).and(SONG.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, id, version);
   }
 
   private static SongRecord values(ListedSong listed, String by, LocalDateTime at) {

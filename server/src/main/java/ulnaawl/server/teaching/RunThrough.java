@@ -7,8 +7,8 @@ import ulnaawl.floor.Facing;
 import ulnaawl.music.Tempo;
 import ulnaawl.server.wire.PlaceView;
 import ulnaawl.server.wire.WallView;
-import ulnaawl.teach.TempoLadder;
-import ulnaawl.wall.Moment;
+import ulnaawl.teach.ladder.TempoLadder;
+import ulnaawl.wall.DancedPlace;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallSequence;
 import ulnaawl.words.Speech;
@@ -75,7 +75,7 @@ final class RunThrough {
             .flatMap(stretch -> PlaceView.of(stretch.places()).stream())
             .toList();
     List<RunStep> steps = new ArrayList<>();
-    for (Moment moment : Moment.of(wall)) {
+    for (DancedPlace moment : DancedPlace.of(wall)) {
       steps.add(new RunStep(moment.tickIn(wall), moment.facing(), places.get(steps.size())));
     }
     return new RunWall(WallView.of(wall, speech), steps);

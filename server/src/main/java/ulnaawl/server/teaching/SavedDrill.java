@@ -5,9 +5,9 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import ulnaawl.server.teaching.TeachView.ScopeView;
-import ulnaawl.teach.Mode;
-import ulnaawl.teach.Slot;
-import ulnaawl.teach.TempoLadder;
+import ulnaawl.teach.ladder.TempoLadder;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.school.Slot;
 
 /** A drill as somebody wants it, sent and stored; a locked one keeps its repetitions. */
 record SavedDrill(

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.dance.SectionKeys;
+import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupRow;
@@ -18,7 +18,7 @@ import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.teaching.TeachView.ScopeView;
-import ulnaawl.teach.School;
+import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, one for each group and dance; for every colleague. */
 @Service

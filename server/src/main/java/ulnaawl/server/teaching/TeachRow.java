@@ -4,7 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.teach.School;
+import ulnaawl.teach.school.School;
 
 /**
  * A teach that somebody put together for a group, as it is stored.

@@ -7,16 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TeachRecord;
-import ulnaawl.teach.School;
+import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, in the database. */
 @Repository
 class TeachStore {
+
+  private static final VersionedStore<TeachRecord> ROWS =
+      new VersionedStore<>(TEACH.ID, TEACH.VERSION, TEACH.ACTIVE);
 
   private final DSLContext database;
   private final JsonMapper mapper;
@@ -76,19 +79,14 @@ class TeachStore {
             .update(TEACH)
             .set(values(at, school, minutes, drills, by, when))
             .set(TEACH.VERSION, version + 1)
-            .where(TEACH.ID.eq(id).and(TEACH.VERSION.eq(version)).and(TEACH.ACTIVE.isTrue()))
+            .where(ROWS.at(id, version))
             .execute()
         == 1;
   }
 
   /** Whether the teach still had that version, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(TEACH)
-            .set(TEACH.ACTIVE, DSL.val(null, TEACH.ACTIVE))
-            .where(TEACH.ID.eq(id).and(TEACH.VERSION.eq(version)).and(TEACH.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, id, version);
   }
 
   private TeachRecord values(

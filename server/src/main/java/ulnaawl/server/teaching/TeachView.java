@@ -12,10 +12,10 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.floor.Facing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.wire.ReasonView;
-import ulnaawl.teach.Mode;
-import ulnaawl.teach.School;
-import ulnaawl.teach.Scope;
 import ulnaawl.teach.TeachBuilder;
+import ulnaawl.teach.lesson.Mode;
+import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.school.School;
 import ulnaawl.wall.EventId;
 
 /** What is sent of a teach; readiness in percent. */

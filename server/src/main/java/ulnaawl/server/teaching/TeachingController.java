@@ -34,12 +34,12 @@ import ulnaawl.server.teaching.TeachView.TeachSheet;
 import ulnaawl.server.teaching.TeachView.TeachToSave;
 import ulnaawl.server.teaching.TeachView.WantedTeach;
 import ulnaawl.server.teaching.TeachingService.Prepared;
-import ulnaawl.teach.Cue;
-import ulnaawl.teach.Cues;
-import ulnaawl.teach.Lesson;
-import ulnaawl.teach.School;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
+import ulnaawl.teach.cue.Cue;
+import ulnaawl.teach.cue.Cues;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.school.School;
 import ulnaawl.words.Speech;
 
 /** The teach of a dance for a group. */

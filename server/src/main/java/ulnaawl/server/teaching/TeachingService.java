@@ -26,12 +26,12 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
-import ulnaawl.teach.Learner;
-import ulnaawl.teach.Lesson;
-import ulnaawl.teach.SchoolAdvice;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
-import ulnaawl.teach.TeachPace;
+import ulnaawl.teach.lesson.Learner;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.SchoolAdvice;
 
 /** Teaching a dance to a group; instructors and co-instructors alike. */
 @Service

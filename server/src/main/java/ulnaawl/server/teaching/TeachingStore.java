@@ -7,14 +7,18 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.teach.TeachPace;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.WatchOutRecord;
+import ulnaawl.teach.lesson.TeachPace;
 
 /** Notes on sections and the time that teaches took, in the database. */
 @Repository
 class TeachingStore {
+
+  private static final VersionedStore<WatchOutRecord> ROWS =
+      new VersionedStore<>(WATCH_OUT.ID, WATCH_OUT.VERSION, WATCH_OUT.ACTIVE);
 
   private static final int LATEST = 20;
 
@@ -72,29 +76,14 @@ class TeachingStore {
             .set(WATCH_OUT.BY_NAME, by)
             .set(WATCH_OUT.WRITTEN_AT, when)
             .set(WATCH_OUT.VERSION, version + 1)
-            .where(
-                WATCH_OUT
-                    .ID
-                    .eq(id)
-                    .and(WATCH_OUT.VERSION.eq(version))
-                    .and(WATCH_OUT.ACTIVE.isTrue()))
+            .where(ROWS.at(id, version))
             .execute()
         == 1;
   }
 
   /** Whether the note still had that version, and so was archived. */
   boolean archive(long id, int version) {
-    return database
-            .update(WATCH_OUT)
-            .set(WATCH_OUT.ACTIVE, DSL.val(null, WATCH_OUT.ACTIVE))
-            .where(
-                WATCH_OUT
-                    .ID
-                    .eq(id)
-                    .and(WATCH_OUT.VERSION.eq(version))
-                    .and(WATCH_OUT.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return ROWS.archive(database, id, version);
   }
 
   /** How long the latest teaches of a group took. */

@@ -33,9 +33,9 @@ import ulnaawl.song.EndingHelper;
 import ulnaawl.song.RestartCount;
 import ulnaawl.song.RestartHelper;
 import ulnaawl.wall.CallSheet;
-import ulnaawl.wall.FacingClaim;
 import ulnaawl.wall.SequenceRequest;
-import ulnaawl.wall.WhereAreWe;
+import ulnaawl.wall.where.FacingClaim;
+import ulnaawl.wall.where.WhereAreWe;
 import ulnaawl.words.Speech;
 
 /** A dance with its music: which wall, where it faces and when. */

@@ -12,8 +12,8 @@ import ulnaawl.server.wire.SongView;
 import ulnaawl.server.wire.WallView;
 import ulnaawl.song.RestartCount;
 import ulnaawl.wall.EventId;
-import ulnaawl.wall.FacingClaim;
 import ulnaawl.wall.WallRing;
+import ulnaawl.wall.where.FacingClaim;
 
 /** What is sent of a dance with its music. */
 final class WallsView {

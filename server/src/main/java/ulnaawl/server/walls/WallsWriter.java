@@ -13,7 +13,7 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Facing;
 import ulnaawl.music.SongPhrases;
-import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.notation.write.StepTextFormatter;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.songs.SongRow;
@@ -33,9 +33,9 @@ import ulnaawl.server.wire.SongView;
 import ulnaawl.server.wire.WallView;
 import ulnaawl.song.PhraseFit;
 import ulnaawl.wall.CallSheet;
+import ulnaawl.wall.DancedPlace;
 import ulnaawl.wall.DancedSection;
 import ulnaawl.wall.EventId;
-import ulnaawl.wall.Moment;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.SongClock;
 import ulnaawl.wall.SongEnd;
@@ -44,7 +44,7 @@ import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallPoint;
 import ulnaawl.wall.WallRing;
 import ulnaawl.wall.WallSequence;
-import ulnaawl.wall.WhereAreWe;
+import ulnaawl.wall.where.WhereAreWe;
 import ulnaawl.words.Speech;
 
 /** Writes a dance with its music for the browser. */
@@ -177,7 +177,7 @@ class WallsWriter {
   }
 
   private static FigureOnWall figure(DancedSection.Figure figure, SongClock clock) {
-    Moment first = figure.first();
+    DancedPlace first = figure.first();
     return new FigureOnWall(
         StepTextFormatter.counts(figure.counts()),
         figure.call(),

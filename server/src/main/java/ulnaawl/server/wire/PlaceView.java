@@ -11,7 +11,7 @@ import ulnaawl.floor.Foot;
 import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
-import ulnaawl.notation.StepTextFormatter;
+import ulnaawl.notation.write.StepTextFormatter;
 
 /**
  * One place of a dance.

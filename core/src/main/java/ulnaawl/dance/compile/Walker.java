@@ -1,0 +1,299 @@
+package ulnaawl.dance.compile;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ulnaawl.dance.Call;
+import ulnaawl.dance.Place;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureStep;
+import ulnaawl.figure.Pattern;
+import ulnaawl.figure.Placement;
+import ulnaawl.figure.WeightEffect;
+import ulnaawl.floor.Foot;
+import ulnaawl.floor.RelativeFacing;
+import ulnaawl.floor.Side;
+import ulnaawl.floor.Turn;
+import ulnaawl.floor.Weight;
+import ulnaawl.music.Count;
+import ulnaawl.notation.Item;
+import ulnaawl.notation.Stated;
+import ulnaawl.notation.StepLine;
+import ulnaawl.notation.TypedTurn;
+import ulnaawl.text.Diagnostic;
+
+/** Walks through step lines with two feet: knows at every moment which carries the body. */
+final class Walker {
+
+  private static final int MOST_RHYTHM_TRIES = 64;
+  private static final int FULL = 8;
+
+  private final List<Diagnostic> findings;
+  private Weight weight;
+  private String since = "the start";
+  private RelativeFacing facing = RelativeFacing.START;
+  private int run;
+
+  /** A line before could not be read whole: the next typed foot tells where the weight is. */
+  private boolean unsure;
+
+  private boolean lineIsWhole = true;
+
+  Walker(Weight weight, List<Diagnostic> findings) {
+    this.weight = weight;
+    this.findings = findings;
+  }
+
+  Walker facing(RelativeFacing start, int firstRun) {
+    facing = start;
+    run = firstRun;
+    return this;
+  }
+
+  Weight weight() {
+    return weight;
+  }
+
+  RelativeFacing facing() {
+    return facing;
+  }
+
+  int run() {
+    return run;
+  }
+
+  /**
+   * Walks a line.
+   *
+   * @param section number of the section
+   * @param start counts of the passage before the section
+   */
+  List<Place> walk(StepLine line, int section, int start) {
+    lineIsWhole = line.whole();
+    unsure |= !lineIsWhole;
+    List<Pattern> patterns = choosePatterns(line);
+    List<Step> steps = new ArrayList<>();
+    int next = 0;
+    for (Item item : line.items()) {
+      for (int time = 0; time < item.times(); time++) {
+        for (Optional<Stated<Foot>> foot : leads(item)) {
+          expand(item, foot, patterns.get(next), steps);
+        }
+      }
+      next++;
+    }
+    if (line.whole() && steps.size() != line.counts().size()) {
+      findings.add(WalkRemarks.places(line, steps.size()));
+    }
+    List<Place> places = new ArrayList<>();
+    int most = line.counts().size();
+    for (int i = 0; i < steps.size(); i++) {
+      Count count = most == 0 ? Count.of(1) : line.counts().get(Math.min(i, most - 1));
+      Place place = dance(steps.get(i), section, count, start);
+      if (i < most) {
+        places.add(place);
+      }
+    }
+    // What could not be read has no place; the rest of its line would stand at the wrong counts.
+    return line.whole() ? places : List.of();
+  }
+
+  private record Step(
+      Item item, Optional<Stated<Foot>> lead, FigureStep step, int number, int places) {}
+
+  private static List<Optional<Stated<Foot>>> leads(Item item) {
+    return item.feet().isEmpty()
+        ? List.of(Optional.empty())
+        : item.feet().stream().map(Optional::of).toList();
+  }
+
+  private static int instances(Item item) {
+    return item.times() * Math.max(1, item.feet().size());
+  }
+
+  /** One way of dancing each item; the usual ones unless others fill the places exactly. */
+  private static List<Pattern> choosePatterns(StepLine line) {
+    List<List<Pattern>> ways =
+        line.items().stream().map(item -> item.figure().danced(item.direction())).toList();
+    List<Pattern> usual = ways.stream().map(List::getFirst).toList();
+    int combinations = 1;
+    for (List<Pattern> way : ways) {
+      combinations = Math.min(MOST_RHYTHM_TRIES, combinations * way.size());
+    }
+    for (int choice = 0; choice < combinations; choice++) {
+      List<Pattern> chosen = new ArrayList<>();
+      int rest = choice;
+      int places = 0;
+      for (int i = 0; i < ways.size(); i++) {
+        Pattern pattern = ways.get(i).get(rest % ways.get(i).size());
+        rest /= ways.get(i).size();
+        chosen.add(pattern);
+        places += pattern.places() * instances(line.items().get(i));
+      }
+      if (places == line.counts().size()) {
+        return chosen;
+      }
+    }
+    return usual;
+  }
+
+  private static void expand(
+      Item item, Optional<Stated<Foot>> lead, Pattern pattern, List<Step> steps) {
+    int number = 1;
+    for (FigureStep step : pattern.steps()) {
+      steps.add(new Step(item, lead, step, number++, pattern.places()));
+    }
+  }
+
+  private Foot lead = Foot.RIGHT;
+  private List<Turn> turns = List.of();
+  private Call call = new Call("", Optional.empty(), Optional.empty(), Turn.NONE);
+
+  private Place dance(Step step, int section, Count count, int start) {
+    Item item = step.item();
+    if (step.number() == 1) {
+      begin(step);
+    }
+    Optional<Foot> foot =
+        switch (step.step().mover()) {
+          case LEAD -> Optional.of(lead);
+          case OTHER -> Optional.of(lead.other());
+          case NONE -> Optional.empty();
+        };
+    Weight before = weight;
+    boolean last = step.number() == step.places();
+    Weight after = after(step.step(), foot, step.lead().isPresent());
+    if (last && item.both()) {
+      if (step.step().action().effect() == WeightEffect.TAKES) {
+        after = Weight.BOTH;
+      } else {
+        findings.add(WalkRemarks.both(item, step.step().action().name()));
+      }
+    }
+    if (after != before) {
+      since =
+          (section > 0
+              ? "count " + count.label() + " of section " + section
+              : "count " + count.label());
+    }
+    weight = after;
+    Turn turn = turns.get(step.number() - 1);
+    facing = facing.plus(turn);
+    return new Place(
+        section,
+        count,
+        count.plusCounts(start),
+        foot,
+        step.step().action(),
+        step.step().placement(),
+        before,
+        after,
+        turn,
+        turnsFirst(item),
+        facing,
+        item.figure().name(),
+        run - 1,
+        step.number(),
+        call,
+        item.note(),
+        item.span());
+  }
+
+  /** A typed turn in front comes first; a named figure's turn is danced into its step. */
+  private static boolean turnsFirst(Item item) {
+    boolean typedFirst = item.turn().map(turn -> turn.value().before()).orElse(false);
+    return typedFirst || !item.figure().turn().steps().isEmpty();
+  }
+
+  private void begin(Step step) {
+    Item item = step.item();
+    FigureStep first = step.step();
+    lead = chooseLead(item, step.lead(), first);
+    turns = turnsOf(item, step.places());
+    call = callOf(item);
+    run++;
+  }
+
+  private Weight after(FigureStep step, Optional<Foot> foot, boolean footTyped) {
+    return switch (step.action().effect()) {
+      case TAKES, SHIFTS -> foot.map(Weight::on).orElse(weight);
+      case SETTLES -> footTyped ? foot.map(Weight::on).orElse(weight) : weight;
+      case LANDS -> Weight.BOTH;
+      case FREE, STILL, HOPS -> weight;
+    };
+  }
+
+  /** The leading foot: as typed, else by the travel, else the free one. */
+  private Foot chooseLead(Item item, Optional<Stated<Foot>> typed, FigureStep first) {
+    WeightEffect effect = first.action().effect();
+    boolean needsFree = effect == WeightEffect.TAKES || effect == WeightEffect.FREE;
+    Optional<Foot> travelling = item.travel().map(side -> footFor(side.value(), first));
+    if (typed.isPresent()) {
+      Foot foot = typed.get().value();
+      if (travelling.isPresent() && travelling.get() != foot) {
+        findings.add(WalkRemarks.travel(item, foot));
+      }
+      boolean free = weight.frees(foot);
+      if (needsFree && unsure) {
+        weight = free ? weight : Weight.on(foot.other());
+        unsure = !lineIsWhole;
+      } else if (needsFree && !free) {
+        findings.add(WalkRemarks.notFree(item, typed.get(), since));
+      } else if (effect == WeightEffect.HOPS && weight != Weight.BOTH && weight.frees(foot)) {
+        findings.add(WalkRemarks.hop(typed.get(), weight, since));
+      }
+      return foot;
+    }
+    Optional<Foot> free = weight.freeFoot();
+    if (travelling.isPresent()) {
+      if (needsFree && !weight.frees(travelling.get())) {
+        findings.add(WalkRemarks.travel(item, travelling.get().other()));
+      }
+      return travelling.get();
+    }
+    if (free.isEmpty() && needsFree) {
+      findings.add(WalkRemarks.whichFoot(item, since));
+    }
+    Foot chosen = free.orElse(Foot.RIGHT);
+    return effect == WeightEffect.HOPS ? chosen.other() : chosen;
+  }
+
+  private static Foot footFor(Side travel, FigureStep first) {
+    Foot same = travel == Side.RIGHT ? Foot.RIGHT : Foot.LEFT;
+    boolean crosses = first.placement() == Placement.CROSS || first.placement() == Placement.BEHIND;
+    return crosses ? same.other() : same;
+  }
+
+  private List<Turn> turnsOf(Item item, int places) {
+    Figure figure = item.figure();
+    if (item.turn().isEmpty()) {
+      Turn own = figure.turn().defaultTurn(lead).orElse(Turn.NONE);
+      return figure.turn().spread(own, places);
+    }
+    TypedTurn typed = item.turn().get().value();
+    if (typed.side().isEmpty() && figure.turn().steps().isEmpty()) {
+      findings.add(WalkRemarks.turnSide(item.turn().get()));
+    }
+    Turn turn = Turn.of(typed.eighths(), typed.side().orElse(figure.turn().defaultSide(lead)));
+    boolean turnsByItself = figure.turn().defaultEighths() > 0;
+    if (typed.before() && !turnsByItself) {
+      List<Turn> result = new ArrayList<>(java.util.Collections.nCopies(places, Turn.NONE));
+      result.set(0, turn);
+      return result;
+    }
+    return figure.turn().spread(turn, places);
+  }
+
+  private Call callOf(Item item) {
+    boolean bareStep = item.figure().name().equals("step") && item.direction().isPresent();
+    boolean footless =
+        item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
+    Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);
+    boolean inItsName = item.turn().isEmpty() && item.figure().turn().defaultEighths() == FULL;
+    return new Call(
+        bareStep ? item.direction().orElseThrow().label() : item.figure().call(),
+        bareStep ? Optional.empty() : item.direction(),
+        footless ? Optional.empty() : Optional.of(lead),
+        inItsName ? Turn.NONE : whole);
+  }
+}

@@ -1,0 +1,301 @@
+package ulnaawl.notation.read;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.notation.Block;
+import ulnaawl.notation.Block.ExtraKind;
+import ulnaawl.notation.Block.OptionKind;
+import ulnaawl.notation.Comment;
+import ulnaawl.notation.Limits;
+import ulnaawl.notation.Script;
+import ulnaawl.notation.StepLine;
+import ulnaawl.text.Code;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.Mend;
+import ulnaawl.text.SourceSpan;
+import ulnaawl.text.SourceText;
+
+/**
+ * Reads step text into a {@link Script}. Whatever a person typed, it never throws: what is not
+ * understood becomes a diagnostic, and the rest is read.
+ */
+public final class StepTextParser {
+
+  private static final int CASE = Pattern.CASE_INSENSITIVE;
+  private static final Pattern SECTION =
+      Pattern.compile("section(?:\\s+(\\d+))?\\s*(?::\\s*(.*))?", CASE);
+  private static final Pattern PART = Pattern.compile("part\\s+([^\\s:]+)\\s*:?", CASE);
+  private static final Pattern EXTRA =
+      Pattern.compile("(tag|bridge|ending)\\s+([^:]+?)\\s*:?", CASE);
+  private static final Pattern OPTION =
+      Pattern.compile(
+          "option\\s+(.+?)\\s+for\\s+section\\s+(\\d{1,3})"
+              + "(?:\\s*,\\s*counts?\\s+(\\d{1,3})(?:\\s*[-–]\\s*(\\d{1,3}))?)?"
+              + "\\s*:\\s*(easier|showier|ours)",
+          CASE);
+  private static final Pattern HEADER = Pattern.compile("([A-Za-z]+)\\s*:\\s*(.*)");
+
+  private final FigureBook book;
+
+  public StepTextParser(FigureBook book) {
+    this.book = book;
+  }
+
+  /** Reads a text; an over-long one gives one diagnostic and an empty script. */
+  public Parsed parse(String text) {
+    if (text.length() > Limits.TEXT) {
+      Script empty =
+          new Script(
+              new HeaderReader(new Findings()).headers(),
+              List.of(),
+              List.of(),
+              List.of(),
+              SourceSpan.at(0));
+      return new Parsed(
+          empty,
+          List.of(
+              Diagnostic.of(
+                  Code.TOO_LONG,
+                  SourceSpan.at(0),
+                  "The text has "
+                      + text.length()
+                      + " characters; a dance is read up to "
+                      + Limits.TEXT
+                      + ". Is this the right file?")));
+    }
+    return new Run(SourceText.of(text)).parse();
+  }
+
+  private enum Place {
+    HEADERS,
+    BLOCK,
+    PHRASING
+  }
+
+  private final class Run {
+    private final SourceText source;
+    private final Findings findings = new Findings();
+    private final HeaderReader headers = new HeaderReader(findings);
+    private final StepLineReader stepLines = new StepLineReader(book, findings);
+    private final PhrasingReader phrasing = new PhrasingReader(stepLines, findings);
+    private final List<Block> blocks = new ArrayList<>();
+    private final List<Comment> comments = new ArrayList<>();
+    private Place place = Place.HEADERS;
+    private String part = "A";
+    private int sections;
+    private boolean overfull;
+    private @Nullable OpenBlock open;
+
+    Run(SourceText source) {
+      this.source = source;
+    }
+
+    Parsed parse() {
+      for (int number = 1; number <= source.lineCount() && !overfull; number++) {
+        Line line = clean(number);
+        if (line.text().length() > Limits.LINE) {
+          findings.add(
+              Diagnostic.of(
+                  Code.LINE_TOO_LONG,
+                  line.span(),
+                  "This line has "
+                      + line.text().length()
+                      + " characters; a line is read up to "
+                      + Limits.LINE
+                      + ". Write a line for every few counts."));
+        } else if (!line.isEmpty()) {
+          take(line);
+        }
+      }
+      close();
+      if (blocks.stream().noneMatch(Block.SectionBlock.class::isInstance)) {
+        findings.add(
+            Diagnostic.of(
+                Code.NO_SECTIONS,
+                SourceSpan.at(0),
+                "There are no steps yet. Write 'section 1', and below it a line such as: 1-4  vine "
+                    + "R, touch L"));
+      }
+      if (!headers.hasTitle()) {
+        findings.add(
+            Diagnostic.of(
+                Code.NO_TITLE,
+                SourceSpan.at(0),
+                "The dance has no title; begin with 'title: …'.",
+                new Mend("Add a title line", SourceSpan.at(0), "title: Untitled\n")));
+      }
+      return new Parsed(
+          new Script(headers.headers(), blocks, phrasing.phrases(), comments, headers.titleSpan()),
+          findings.all());
+    }
+
+    private Line clean(int number) {
+      String text = source.lineText(number);
+      int hash = text.indexOf('#');
+      if (hash < 0) {
+        return new Line(text, source.startOf(number)).from(0);
+      }
+      int start = source.startOf(number);
+      comments.add(
+          new Comment(
+              text.substring(hash + 1).strip(),
+              text.substring(0, hash).isBlank(),
+              new SourceSpan(start + hash, start + text.length())));
+      return new Line(text.substring(0, hash), start).from(0);
+    }
+
+    private void take(Line line) {
+      String lower = line.lower();
+      if (CountsReader.startsCounts(lower)) {
+        takeSteps(line);
+      } else if (lower.matches("phrasing\\s*:?")) {
+        close();
+        place = Place.PHRASING;
+      } else if (!takeHeading(line)) {
+        if (place == Place.PHRASING) {
+          phrasing.take(line);
+        } else {
+          takeHeader(line);
+        }
+      }
+    }
+
+    private void takeSteps(Line line) {
+      if (open != null && open.lines.size() == Limits.LINES_IN_BLOCK) {
+        findings.add(
+            Diagnostic.of(
+                Code.TOO_MANY_LINES,
+                line.span(),
+                "A section has up to "
+                    + Limits.LINES_IN_BLOCK
+                    + " lines; this one is not read. Begin a new section."));
+        return;
+      }
+      StepLine steps = stepLines.read(line);
+      if (open == null) {
+        findings.add(
+            Diagnostic.of(
+                Code.OUTSIDE_SECTION,
+                line.span(),
+                "Steps stand below a heading such as 'section 1'; this line has none above it.",
+                new Mend("Begin section 1 here", SourceSpan.at(line.start()), "section 1\n")));
+      } else {
+        open.lines.add(steps);
+      }
+    }
+
+    private boolean takeHeading(Line line) {
+      Matcher section = SECTION.matcher(line.text());
+      Matcher partOf = PART.matcher(line.text());
+      Matcher extra = EXTRA.matcher(line.text());
+      Matcher option = OPTION.matcher(line.text());
+      if (section.matches()) {
+        close();
+        sections++;
+        sayIfNumberedWrongly(line, section);
+        String title = section.group(2) == null ? "" : section.group(2).strip();
+        String inPart = part;
+        begin(lines -> new Block.SectionBlock(inPart, title, line.span(), lines));
+      } else if (partOf.matches()) {
+        close();
+        part = partOf.group(1).toUpperCase(Locale.ROOT);
+        place = Place.BLOCK;
+      } else if (extra.matches()) {
+        close();
+        ExtraKind kind = ExtraKind.valueOf(extra.group(1).toUpperCase(Locale.ROOT));
+        String name = extra.group(2).strip();
+        begin(lines -> new Block.ExtraBlock(kind, name, line.span(), lines));
+      } else if (option.matches()) {
+        close();
+        beginOption(line, option);
+      } else {
+        return false;
+      }
+      return true;
+    }
+
+    private void sayIfNumberedWrongly(Line line, Matcher section) {
+      String typed = section.group(1);
+      if (typed != null && !typed.replaceFirst("^0+(?=\\d)", "").equals(String.valueOf(sections))) {
+        SourceSpan span = line.span(section.start(1), section.end(1));
+        findings.add(
+            Diagnostic.of(
+                Code.SECTION_NUMBER,
+                span,
+                "This is section " + sections + " of the dance, not " + typed + ".",
+                new Mend("Change to section " + sections, span, String.valueOf(sections))));
+      }
+    }
+
+    private void beginOption(Line line, Matcher option) {
+      String name = option.group(1).strip();
+      int ofSection = Integer.parseInt(option.group(2));
+      Optional<Integer> from = Optional.ofNullable(option.group(3)).map(Integer::valueOf);
+      Optional<Integer> to =
+          Optional.ofNullable(option.group(4)).map(Integer::valueOf).or(() -> from);
+      OptionKind kind = OptionKind.valueOf(option.group(5).toUpperCase(Locale.ROOT));
+      begin(lines -> new Block.OptionBlock(name, ofSection, from, to, kind, line.span(), lines));
+    }
+
+    private void begin(java.util.function.Function<List<StepLine>, Block> finish) {
+      open = new OpenBlock(finish);
+      place = Place.BLOCK;
+    }
+
+    private void close() {
+      if (open != null) {
+        Block block = open.finish.apply(open.lines);
+        open = null;
+        if (blocks.size() < Limits.BLOCKS) {
+          blocks.add(block);
+        } else if (!overfull) {
+          overfull = true;
+          findings.add(
+              Diagnostic.of(
+                  Code.TOO_MANY_BLOCKS,
+                  block.span(),
+                  "A dance has up to "
+                      + Limits.BLOCKS
+                      + " sections, tags and options; what follows here is not read."));
+        }
+      }
+    }
+
+    private void takeHeader(Line line) {
+      Matcher header = HEADER.matcher(line.text());
+      if (header.matches()) {
+        String name = header.group(1).toLowerCase(Locale.ROOT);
+        name = name.equals("songs") ? "song" : name.equals("notes") ? "note" : name;
+        if (HeaderReader.NAMES.contains(name)) {
+          headers.take(name, line.from(header.start(2)));
+          return;
+        }
+      }
+      findings.add(
+          Diagnostic.of(
+              Code.NOT_UNDERSTOOD,
+              line.span(),
+              place == Place.HEADERS
+                  ? "This line is not understood. Above the first section stand headers: "
+                      + String.join(", ", HeaderReader.NAMES)
+                      + "; begin a remark with #."
+                  : "This line is not understood. A step line begins with its counts, as in: 1-4  "
+                      + "vine R, touch L; begin a remark with #."));
+    }
+  }
+
+  private static final class OpenBlock {
+    private final java.util.function.Function<List<StepLine>, Block> finish;
+    private final List<StepLine> lines = new ArrayList<>();
+
+    OpenBlock(java.util.function.Function<List<StepLine>, Block> finish) {
+      this.finish = finish;
+    }
+  }
+}

@@ -1,0 +1,62 @@
+package ulnaawl.notation.write;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.TurnSize;
+import ulnaawl.floor.Side;
+import ulnaawl.notation.Item;
+import ulnaawl.notation.TypedTurn;
+
+/** Writes items: {@code [TURN] FIGURE [FEET] [DIRECTION] [TURN] [both] [xN] [(note)]}. */
+final class ItemWriter {
+
+  private final FigureBook book;
+
+  ItemWriter(FigureBook book) {
+    this.book = book;
+  }
+
+  String write(List<Item> items) {
+    return items.stream().map(this::write).collect(Collectors.joining(", "));
+  }
+
+  private String write(Item item) {
+    StringBuilder text = new StringBuilder();
+    item.turn()
+        .filter(turn -> turn.value().before())
+        .ifPresent(turn -> text.append(write(turn.value())).append(' '));
+    boolean bare = item.figure().name().equals("step") && item.direction().isPresent();
+    if (bare) {
+      text.append(item.direction().get().label());
+    } else {
+      text.append(item.figure().call());
+    }
+    item.feet().forEach(foot -> text.append(' ').append(foot.value().letter()));
+    if (!bare && item.direction().isPresent()) {
+      String direction = item.direction().get().label();
+      boolean misread =
+          item.feet().isEmpty() && book.find(item.figure().call() + " " + direction).isPresent();
+      text.append(misread ? " x1 " : " ").append(direction);
+    }
+    item.travel().ifPresent(side -> text.append(" to ").append(side.value().letter()));
+    item.turn()
+        .filter(turn -> !turn.value().before())
+        .ifPresent(turn -> text.append(' ').append(write(turn.value())));
+    if (item.both()) {
+      text.append(" both");
+    }
+    if (item.times() > 1) {
+      text.append(" x").append(item.times());
+    }
+    if (!item.note().isEmpty()) {
+      text.append(" (").append(item.note()).append(')');
+    }
+    return text.toString();
+  }
+
+  private static String write(TypedTurn turn) {
+    return TurnSize.label(turn.eighths())
+        + turn.side().map(Side::letter).map(letter -> " " + letter).orElse("");
+  }
+}

@@ -1,8 +1,0 @@
-package ulnaawl.teach;
-
-/** How a drill is danced. */
-public enum Mode {
-  WORDS,
-  COUNTS,
-  MUSIC
-}

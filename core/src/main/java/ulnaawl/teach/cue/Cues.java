@@ -1,0 +1,142 @@
+package ulnaawl.teach.cue;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.dance.DancedFigure;
+import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
+import ulnaawl.floor.Foot;
+import ulnaawl.music.Count;
+import ulnaawl.music.Tempo;
+
+/**
+ * What is called in a section, and when: early enough to be heard before it is danced. A call ends
+ * when its step begins, and begins when the call before it has ended. What does not fit is
+ * shortened, first by its foot, then to its name, then to its first word; or said earlier, while
+ * the figure before is still danced.
+ */
+public final class Cues {
+
+  /**
+   * Syllables in a second that are understood over music: clear speech has 4 to 5 (from memory, no
+   * source at hand).
+   */
+  static final int SYLLABLES_A_SECOND = 4;
+
+  /** Counts before a section that its first call may take. */
+  private static final int LEAD = 4;
+
+  private final int ticksASyllable;
+  private final List<Cue> cues = new ArrayList<>();
+
+  /** When the call before has ended. */
+  private int free = -LEAD * Count.TICKS;
+
+  /** Ticks in which nothing is said before the call before. */
+  private int roomBefore;
+
+  private Cues(Tempo rate) {
+    // Ticks a minute over syllables a minute, rounded up: better a little too long.
+    long ticks = (long) rate.milliBpm() * Count.TICKS;
+    long syllables = SYLLABLES_A_SECOND * 60_000L;
+    this.ticksASyllable = (int) Math.max(1, (ticks + syllables - 1) / syllables);
+  }
+
+  /**
+   * The calls of a section.
+   *
+   * @param rate the count rate at which it is danced
+   */
+  public static List<Cue> of(Section section, Cue.Style style, Tempo rate) {
+    Cues cues = new Cues(rate);
+    switch (style) {
+      case NAMES -> cues.names(section.places());
+      case STEPS -> cues.steps(section.places());
+      case COUNTS -> cues.counts(section.places(), false);
+      case NUMBERED -> cues.counts(section.places(), true);
+    }
+    return cues.cues;
+  }
+
+  private void names(List<Place> places) {
+    for (DancedFigure figure : DancedFigure.of(places)) {
+      call(tick(figure.first()), shorter(figure));
+    }
+  }
+
+  private void steps(List<Place> places) {
+    for (Place place : places) {
+      String foot = place.foot().map(Cues::side).orElse("");
+      String action = place.action().name();
+      List<String> words = new ArrayList<>();
+      words.add((place.description() + " " + foot).strip());
+      words.add(place.description());
+      words.add(action.equals("step") ? place.placement().label() : action);
+      call(tick(place), words);
+    }
+  }
+
+  /** Counts are said with the step, not before it. */
+  private void counts(List<Place> places, boolean numbered) {
+    int number = 0;
+    for (Place place : places) {
+      number++;
+      String word = numbered ? String.valueOf(number) : place.count().spoken();
+      int at = tick(place);
+      cues.add(new Cue(word, word, Cue.How.FITS, at, at, Syllables.of(word)));
+    }
+  }
+
+  private static String side(Foot foot) {
+    return foot == Foot.LEFT ? "left" : "right";
+  }
+
+  private static int tick(Place place) {
+    return place.count().ticks() - Count.TICKS;
+  }
+
+  /** The call in full, without its foot, the figure's bare name, its first word. */
+  private static List<String> shorter(DancedFigure figure) {
+    List<String> words = new ArrayList<>();
+    words.add(figure.call().words());
+    words.add(figure.call().withoutFoot().words());
+    words.add(figure.call().name());
+    words.add(figure.call().name().split(" ", 2)[0]);
+    return words.stream().distinct().toList();
+  }
+
+  /** The longest of some words that can be said between the call before and the step. */
+  private void call(int dance, List<String> words) {
+    String full = words.getFirst();
+    for (String text : words) {
+      int syllables = Syllables.of(text);
+      int start = dance - syllables * ticksASyllable;
+      if (start >= free || makesRoom(free - start)) {
+        Cue.How how = text.equals(full) ? Cue.How.FITS : Cue.How.SHORTENED;
+        roomBefore = Math.max(0, start - free);
+        cues.add(new Cue(text, full, how, start, dance, syllables));
+        free = dance;
+        return;
+      }
+    }
+    roomBefore = 0;
+    cues.add(new Cue("", full, Cue.How.SILENT, dance, dance, 0));
+  }
+
+  /** Says the call before so much earlier, if there is room before it. */
+  private boolean makesRoom(int ticks) {
+    if (ticks > roomBefore || cues.isEmpty()) {
+      return false;
+    }
+    Cue last = cues.removeLast();
+    cues.add(
+        new Cue(
+            last.text(),
+            last.full(),
+            Cue.How.MOVED,
+            last.startTick() - ticks,
+            last.danceTick(),
+            last.syllables()));
+    return true;
+  }
+}

@@ -1,0 +1,8 @@
+package ulnaawl.teach.lesson;
+
+/** How a drill is danced. */
+public enum Mode {
+  WORDS,
+  COUNTS,
+  MUSIC
+}

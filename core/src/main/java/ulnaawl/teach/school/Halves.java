@@ -1,0 +1,57 @@
+package ulnaawl.teach.school;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Scope;
+
+/** The first half to a clean loop, the second half the same, then whole walls. */
+record Halves() implements SchoolOrder {
+
+  private static int half(Lesson lesson) {
+    return (lesson.sections().size() + 1) / 2;
+  }
+
+  @Override
+  public List<Integer> stops(Lesson lesson) {
+    int all = lesson.sections().size();
+    return all == 1 ? List.of(1) : List.of(half(lesson), all);
+  }
+
+  @Override
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    int half = half(lesson);
+    int all = lesson.sections().size();
+    List<Slot> slots = new ArrayList<>();
+    for (SectionSet one : List.of(SectionSet.upTo(half), SectionSet.between(half + 1, all))) {
+      List<Integer> own = fresh.stream().filter(one::contains).toList();
+      own.forEach(section -> slots.addAll(Drills.shown(lesson, section)));
+      if (!own.isEmpty()) {
+        SectionSet covered = one.without(one.without(known.with(SectionSet.of(own))));
+        slots.addAll(loop(lesson, covered, own.getLast()));
+      }
+    }
+    return slots;
+  }
+
+  @Override
+  public List<Slot> closing(Lesson lesson) {
+    List<Slot> slots = new ArrayList<>();
+    if (!lesson.dance().isPhrased()) {
+      slots.add(Slot.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
+    }
+    slots.addAll(Drills.closing(lesson));
+    return slots;
+  }
+
+  /** A half, slowly and then as a clean loop. */
+  private static List<Slot> loop(Lesson lesson, SectionSet covered, int last) {
+    List<Slot> slots = new ArrayList<>();
+    for (Slot slow : Drills.around(lesson, covered, last, Drills.BREAKDOWN, 1, 2)) {
+      slots.add(slow);
+      slots.add(Slot.counts(slow.scope(), Drills.JOINING, 2, 4));
+    }
+    return slots;
+  }
+}

@@ -1,0 +1,36 @@
+package ulnaawl.teach.school;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Scope;
+
+/** The whole wall in words, then in counts, then the exceptions. */
+record Recap() implements SchoolOrder {
+
+  @Override
+  public boolean goesOn() {
+    return false;
+  }
+
+  @Override
+  public List<Integer> stops(Lesson lesson) {
+    return List.of(lesson.sections().size());
+  }
+
+  @Override
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<Slot> slots = new ArrayList<>();
+    for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
+      slots.add(Slot.words(whole, 1, 2));
+      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 5));
+    }
+    return slots;
+  }
+
+  @Override
+  public List<Slot> closing(Lesson lesson) {
+    return Drills.exceptions(lesson, 2);
+  }
+}

@@ -1,0 +1,39 @@
+package ulnaawl.teach.school;
+
+import java.util.ArrayList;
+import java.util.List;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Scope;
+
+/** Each section once more in words and counts, then whole walls and the exceptions. */
+record Reminder() implements SchoolOrder {
+
+  @Override
+  public boolean goesOn() {
+    return false;
+  }
+
+  @Override
+  public List<Integer> stops(Lesson lesson) {
+    return List.of(lesson.sections().size());
+  }
+
+  @Override
+  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<Slot> slots = new ArrayList<>();
+    for (int section : fresh) {
+      slots.add(Slot.words(new Scope.OneSection(section), 1, 2));
+      slots.add(Slot.counts(new Scope.OneSection(section), Drills.LEARNING, 1, 3));
+    }
+    for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
+      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 3));
+    }
+    return slots;
+  }
+
+  @Override
+  public List<Slot> closing(Lesson lesson) {
+    return Drills.exceptions(lesson, 2);
+  }
+}

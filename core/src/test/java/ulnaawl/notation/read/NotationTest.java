@@ -1,0 +1,165 @@
+package ulnaawl.notation.read;
+
+import static org.testng.Assert.assertEquals;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import ulnaawl.Dances;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Place;
+import ulnaawl.floor.Weight;
+import ulnaawl.music.Song;
+import ulnaawl.music.Tempo;
+import ulnaawl.text.Diagnostic;
+
+/** The surface of the notation: counts, items, turns, weight, waltz, variations, phrasing. */
+public class NotationTest {
+
+  /** A song line, and what is read of it: title, artist, bpm, count rate, length, codes. */
+  @DataProvider
+  public Object[][] songs() {
+    return new Object[][] {
+      {"Lull / Ada / 112 bpm / 3:10", "Lull | Ada | 112 | 1 | 190 | "},
+      {"Lull / Ada / 180 bpm 1/2", "Lull | Ada | 180 | 1/2 | - | "},
+      {"Lull / Ada / 180 bpm 1/2 / 2:00", "Lull | Ada | 180 | 1/2 | 120 | "},
+      {"Lull / 112 bpm", "Lull | - | 112 | 1 | - | "},
+      {"Lull", "Lull | - | - | 1 | - | "},
+      {"Lull / Ada / 112 bpm slow", "Lull | Ada | 112 | 1 | - | HEADER_VALUE"},
+    };
+  }
+
+  @Test(dataProvider = "songs")
+  public void readsSongs(String line, String expected) {
+    String text =
+        "title: Line\nsong: " + line + "\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n";
+    Song song = Dances.check(text).dance().headers().songs().getFirst().value();
+    assertEquals(
+        String.join(
+            " | ",
+            song.title(),
+            song.artist().orElse("-"),
+            song.bpm().map(Tempo::label).orElse("-"),
+            song.rate().label(),
+            song.lengthSeconds().isPresent()
+                ? String.valueOf(song.lengthSeconds().getAsInt())
+                : "-",
+            Dances.check(text).diagnostics().stream()
+                .filter(Diagnostic::isError)
+                .map(it -> it.code().name())
+                .collect(Collectors.joining(" "))),
+        expected);
+  }
+
+  /** Counts, items, then one word a place: count, foot, weight after, facing after. */
+  @DataProvider
+  public Object[][] lines() {
+    return new Object[][] {
+      {"1-3  vine R", "1RR12 2LL12 3RR12"},
+      {"1 2 3&4  walk R L, shuffle R fwd", "1RR12 2LL12 3RR12 3&LL12 4RR12"},
+      {"1-2, 3&4  walk R L, shuffle fwd", "1RR12 2LL12 3RR12 3&LL12 4RR12"},
+      {"&1  ball step", "0&RR12 1LL12"},
+      {"1a2  samba R", "1RR12 1aLL12 2RR12"},
+      {"1e&a  walk R L R L", "1RR12 1eLL12 1&RR12 1aLL12"},
+      {"1 and 2  coaster R", "1RR12 1&LL12 2RR12"},
+      {"1–2  step pivot R 1/2 L", "1RR12 2LL6"},
+      {"1  1/4 R side R", "1RR3"},
+      {"1  step R fwd 1/4 L", "1RR9"},
+      {"1-4  jazz box R 1/4 R", "1RR12 2LL12 3RR3 4LL3"},
+      {"1&2  sailor R 1/4 R", "1RR3 1&LL3 2RR3"},
+      {"1&2  shuffle R fwd 1/2 L", "1RR9 1&LL9 2RR6"},
+      {"1-3  rolling vine R", "1RR3 2LL9 3RR12"},
+      {"1-2  full turn R", "1RR6 2LL12"},
+      {"1-4  monterey 1/2 R", "1RL12 2RR6 3LR6 4LL6"},
+      {"1-2  step R fwd, pivot 1/2 L", "1RR12 2LL6"},
+      {"1-4  paddle R 1/8 L x4", "1RL10:30 2RL9 3RL7:30 4RL6"},
+      {"1-2  paddle turn R 1/4 L", "1RR12 2LL9"},
+      {"1-4  bump R R L L", "1RR12 2RR12 3LL12 4LL12"},
+      {"1-2  slide R, together R", "1RL12 2RR12"},
+      {"1-2  together R both, side L", "1Rboth12 2LL12"},
+      {"1-4  weave to R", "1RR12 2LL12 3RR12 4LL12"},
+      {"1-2  hold, clap", "1-L12 2-L12"},
+      {"1-2  touch R (clap), hitch R", "1RL12 2RL12"},
+      {"1-4  Grapevine RIGHT, Touch LEFT beside", "1RR12 2LL12 3RR12 4LR12"},
+      {"1-8  rumba box R", "1RR12 2LL12 3RR12 4-R12 5LL12 6RR12 7LL12 8-L12"},
+      {"1&2 3&4  rumba box R", "1RR12 1&LL12 2RR12 3LL12 3&RR12 4LL12"},
+      {"1-2  unwind L 3/4 R, hold", "1LL9 2-L9"},
+    };
+  }
+
+  @Test(dataProvider = "lines")
+  public void reads(String line, String expected) {
+    String text = "title: Line\nstart: weight L\nsection 1\n" + line + "  # a remark\n";
+    List<String> places =
+        Dances.dance(text).main().places().stream().map(NotationTest::brief).toList();
+    assertEquals(String.join(" ", places), expected);
+    assertEquals(
+        Dances.codes(text).stream().filter(code -> !code.equals("end-weight")).toList(), List.of());
+  }
+
+  private static String brief(Place place) {
+    return place.count().label()
+        + place.foot().map(foot -> foot.letter()).orElse("-")
+        + place.after().label()
+        + place.facing().clock();
+  }
+
+  @Test
+  public void waltzSectionsHaveSixCounts() {
+    Dance waltz =
+        Dances.dance(
+            "title: Waltz\nmeter: 3\nwalls: 4\nsection 1\n1-6  waltz basic L fwd, waltz basic R back 1/4"
+                + " R\n");
+    assertEquals(waltz.counts(), 6);
+    assertEquals(waltz.startWeight(), Weight.RIGHT);
+    assertEquals(waltz.turn().label(), "1/4 R");
+    assertEquals(
+        Dances.codes("title: W\nmeter: 3\nsection 1\n1-8  hold x8\n").getFirst(), "count-outside");
+  }
+
+  @Test
+  public void variationsMustRejoin() {
+    String dance = "title: V\nsection 1\n1-4  vine R, touch L\n5-8  rolling vine L, touch R\n\n";
+    assertEquals(
+        Dances.codes(
+            dance + "option Plain for section 1, counts 5-8: easier\n5-8  vine L, touch R\n"),
+        List.of());
+    assertEquals(
+        Dances.codes(dance + "option No for section 1, counts 5-8: easier\n5-8  vine L, step R\n"),
+        List.of("option-weight"));
+    assertEquals(
+        Dances.codes(
+            dance + "option No for section 1, counts 5-8: easier\n5-6  side touch L\n7  hold\n"),
+        List.of("option-counts"));
+    assertEquals(
+        Dances.codes(
+            dance + "option No for section 1, counts 5-8: ours\n5-8  vine L 1/4 L, touch R\n"),
+        List.of("option-facing"));
+  }
+
+  @Test
+  public void phrasingIsDanced() {
+    String dance =
+        "title: P\nsection 1\n1-8  walk R L R L R L R L\nsection 2\n1-8  walk R L R L R L, step pivot"
+            + " R 1/2 L\n\nbridge Wait\n1-2  sway R L\nending Pose\n1-2  stomp R, stomp L\n\nphrasing\n"
+            + "wall 1: bridge Wait after 8\nwall 2: repeat section 2 x2\nwall 3: restart after 8"
+            + " changing 7-8: step pivot R 1/2 L\nwall 4: ending after 4: Pose\n";
+    assertEquals(Dances.codes(dance), List.of());
+    var walls = ulnaawl.wall.WallSequence.of(Dances.dance(dance)).walls();
+    assertEquals(walls.stream().map(w -> w.counts()).toList(), List.of(18, 24, 8, 6));
+    assertEquals(
+        walls.stream().map(w -> w.startFacing().clock()).toList(), List.of("12", "6", "6", "12"));
+  }
+
+  @Test
+  public void phrasedDancesFollowTheirOrder() {
+    String dance =
+        "title: O\npart A\nsection 1\n1-8  walk R L R L R L, step pivot R 1/2 L\npart B\nsection 2\n"
+            + "1-4  sway R L R L\ntag Lull\n1-2  sway R L\nphrasing\norder: A B A Lull A\n";
+    assertEquals(Dances.codes(dance), List.of());
+    var walls = ulnaawl.wall.WallSequence.of(Dances.dance(dance)).walls();
+    assertEquals(walls.stream().map(w -> w.part()).toList(), List.of("A", "B", "A", "A"));
+    assertEquals(walls.stream().map(w -> w.startCount()).toList(), List.of(0, 8, 12, 22));
+  }
+}

@@ -1,0 +1,64 @@
+package ulnaawl.server.classes;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.figure.Level;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
+import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.server.wire.ReasonView;
+
+/** A class with its running order. */
+record ClassSheet(
+    long id,
+    long group,
+    String groupName,
+    Level level,
+    LocalDate date,
+    LocalTime startsAt,
+    String place,
+    int minutes,
+    int planned,
+    boolean recorded,
+    boolean canRecord,
+    String note,
+    @Nullable String recordedBy,
+    int version,
+    List<LineView> lines,
+    List<WrittenView> written) {
+
+  /**
+   * What was written down for a line's dance.
+   *
+   * @param shown sections by their numbers at that time; nothing for the whole dance
+   */
+  record WrittenView(
+      long dance,
+      String title,
+      Happened happened,
+      @Nullable SectionSet shown,
+      Outcome outcome,
+      String note,
+      String by) {}
+
+  /**
+   * A line of a running order; {@code start} in minutes from the start of the class.
+   *
+   * @param teachBy who last changed the teach that is put together for it, where there is one
+   */
+  record LineView(
+      long id,
+      int start,
+      int minutes,
+      Kind kind,
+      @Nullable Long dance,
+      String title,
+      List<ReasonView> reasons,
+      @Nullable String changedBy,
+      @Nullable LocalDateTime changedAt,
+      @Nullable String teachBy) {}
+}

@@ -1,0 +1,145 @@
+package ulnaawl.server.classes;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.PlanReason;
+import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.groups.EvidenceRow;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.platform.Today;
+import ulnaawl.server.teaching.SavedTeaches;
+import ulnaawl.server.wire.Reasons;
+import ulnaawl.words.Speech;
+
+/** Classes as they are shown: lines with their start, reasons in words, what was written down. */
+@Component
+class ClassSheets {
+
+  private static final int RECENT = 12;
+
+  private final ClassService classes;
+  private final GroupService groups;
+  private final SavedTeaches teaches;
+  private final Reasons reasons;
+  private final Speech speech;
+  private final Today today;
+
+  ClassSheets(
+      ClassService classes,
+      GroupService groups,
+      SavedTeaches teaches,
+      Reasons reasons,
+      Speech speech,
+      Today today) {
+    this.classes = classes;
+    this.groups = groups;
+    this.teaches = teaches;
+    this.reasons = reasons;
+    this.speech = speech;
+    this.today = today;
+  }
+
+  /** What is coming and what has been. */
+  Agenda agenda() {
+    Map<Long, ClassRow> next = classes.next();
+    List<ClassRow> recent = classes.recorded(RECENT);
+    Map<Long, List<EvidenceRow>> written =
+        groups.evidenceOfClasses(recent.stream().map(ClassRow::id).toList()).stream()
+            .collect(Collectors.groupingBy(row -> row.classId().orElse(0L)));
+    List<Agenda.Coming> coming = new ArrayList<>();
+    for (GroupRow group : groups.all()) {
+      Optional<ClassRow> planned = Optional.ofNullable(next.get(group.id()));
+      coming.add(
+          new Agenda.Coming(
+              group.id(),
+              group.name(),
+              group.level(),
+              group.startsAt(),
+              group.place(),
+              group.minutes(),
+              planned.map(ClassRow::date).orElseGet(() -> classes.nextDate(group)),
+              planned.map(row -> sheet(row, group, List.of())).orElse(null)));
+    }
+    coming.sort(
+        Comparator.comparing(Agenda.Coming::nextDate).thenComparing(Agenda.Coming::startsAt));
+    return new Agenda(
+        today.date(),
+        coming,
+        recent.stream()
+            .map(row ->
+                sheet(row, groups.get(row.group()), written.getOrDefault(row.id(), List.of())))
+            .toList());
+  }
+
+  /** A class as it is now, with what was written down. */
+  ClassSheet sheet(ClassRow row) {
+    return sheet(
+        row,
+        groups.get(row.group()),
+        row.recorded() ? groups.evidenceOfClasses(List.of(row.id())) : List.of());
+  }
+
+  private ClassSheet sheet(ClassRow row, GroupRow group, List<EvidenceRow> written) {
+    Map<Long, String> teachBy = teaches.savedBy(group.id());
+    List<ClassSheet.LineView> lines = new ArrayList<>();
+    int start = 0;
+    for (LineRow line : row.lines()) {
+      Optional<Long> dance = line.dance().map(DanceVersion::dance);
+      lines.add(
+          new ClassSheet.LineView(
+              line.id(),
+              start,
+              line.minutes(),
+              line.kind(),
+              dance.orElse(null),
+              line.title(),
+              reasons.views(
+                  line.reasons(), (PlanReason it) -> speech.plan().reason(it, today.date())),
+              line.changedBy().orElse(null),
+              line.changedAt().orElse(null),
+              line.kind() == Kind.TEACH ? dance.map(teachBy::get).orElse(null) : null));
+      start += line.minutes();
+    }
+    return new ClassSheet(
+        row.id(),
+        group.id(),
+        group.name(),
+        group.level(),
+        row.date(),
+        group.startsAt(),
+        group.place(),
+        row.minutes(),
+        start,
+        row.recorded(),
+        !row.recorded() && !row.date().isAfter(today.date()),
+        row.note(),
+        row.recordedBy().orElse(null),
+        row.version(),
+        lines,
+        written.stream().map(one -> written(row, one)).toList());
+  }
+
+  private static ClassSheet.WrittenView written(ClassRow row, EvidenceRow one) {
+    String title =
+        row.lines().stream()
+            .filter(line -> line.isOf(Optional.of(one.at().dance())))
+            .map(LineRow::title)
+            .findFirst()
+            .orElse("A dance");
+    return new ClassSheet.WrittenView(
+        one.at().dance(),
+        title,
+        one.happened(),
+        one.shown().orElse(null),
+        one.outcome(),
+        one.note(),
+        one.by());
+  }
+}
