@@ -7,7 +7,7 @@ import { useLoad } from '@/composables/useLoad'
 import { moment } from '@/domain/time'
 
 /** What was removed of a kind, and the way back. */
-const props = defineProps<{ thing: 'DANCE' | 'SONG' | 'GROUP' }>()
+const props = defineProps<{ thing: 'DANCE' | 'SONG' | 'GROUP' | 'CLASS' }>()
 const emit = defineEmits<{ back: [] }>()
 const { run } = useDo()
 const shown = ref(false)
@@ -26,6 +26,8 @@ function send(id: number, version: number): Promise<unknown> {
       return ask(api.POST('/api/songs/{id}/bring-back', { params, body }))
     case 'GROUP':
       return ask(api.POST('/api/groups/{id}/bring-back', { params, body }))
+    case 'CLASS':
+      return ask(api.POST('/api/classes/{id}/bring-back', { params, body }))
   }
 }
 async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {

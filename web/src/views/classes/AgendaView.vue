@@ -8,6 +8,7 @@ import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
+import RemovedList from '@/components/removed-list/RemovedList.vue'
 import OrderBar from './OrderBar.vue'
 
 const router = useRouter()
@@ -81,6 +82,7 @@ function passed(coming: Schemas['Coming']): boolean {
             </li>
           </ul>
         </section>
+        <RemovedList thing="CLASS" @back="load" />
       </template>
     </PageState>
   </div>

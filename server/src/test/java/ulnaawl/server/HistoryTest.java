@@ -187,6 +187,35 @@ public class HistoryTest extends ServerTest {
   }
 
   @Test
+  public void aRemovedClassComesBackUnlessItsDayIsTaken() {
+    Client oda = instructor();
+    String planned = Client.json("{'group':1,'date':'2027-02-01','minutes':45}");
+    JsonNode sheet = oda.post("/api/classes", planned).body();
+    String evening = "/api/classes/" + sheet.get("id").asLong();
+    String back = Client.json("{'version':1,'to':1}");
+    assertEquals(oda.delete(evening + "?version=1").status(), 204);
+    assertEquals(oda.get(evening).status(), 404);
+    assertEquals(
+        oda.put(evening, Client.json("{'version':1,'minutes':45,'lines':[]}")).status(), 404);
+    assertTrue(
+        oda.get("/api/history/CLASS")
+            .body()
+            .valueStream()
+            .anyMatch(it -> it.get("id").equals(sheet.get("id"))));
+    JsonNode other = oda.post("/api/classes", planned).body();
+    assertEquals(oda.post(evening + "/bring-back", back).status(), 409);
+    assertEquals(
+        oda.delete("/api/classes/" + other.get("id").asLong() + "?version=1").status(), 204);
+    assertEquals(
+        oda.post(evening + "/bring-back", Client.json("{'version':7,'to':1}")).status(), 409);
+    JsonNode again = oda.post(evening + "/bring-back", back).body();
+    assertEquals(again.get("version").asInt(), 2);
+    assertEquals(again.at("/lines/0/title"), sheet.at("/lines/0/title"));
+    assertEquals(oda.get(evening).status(), 200);
+    assertEquals(oda.delete(evening + "?version=2").status(), 204);
+  }
+
+  @Test
   public void anEntryThatIsTakenBackIsNoLongerCounted() {
     Client oda = instructor();
     long id = dance(oda, "Taken Back").get("id").asLong();

@@ -15,7 +15,6 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
-import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.classes.ClassRow.Order;
 import ulnaawl.server.dances.DanceService;
@@ -35,7 +34,6 @@ import ulnaawl.server.platform.Today;
 public class ClassService {
 
   private static final int MOST_LINES = 40;
-  private static final int YEARS_AHEAD = 2;
 
   private final ClassStore store;
   private final RunningOrders orders;
@@ -102,8 +100,8 @@ public class ClassService {
   @Transactional
   ClassRow planned(long group, LocalDate date, int minutes, SignedIn me) {
     GroupRow row = groups.active(group);
-    checkDate(date);
-    checkMinutes(minutes);
+    ClassBounds.check(date, today.date());
+    ClassBounds.check(minutes);
     if (store.on(group, date).isPresent()) {
       throw Problem.conflict(row.name() + " has a class on " + date + " already.");
     }
@@ -117,24 +115,34 @@ public class ClassService {
   @Transactional
   ClassRow planAnew(long id, int version, int minutes, SignedIn me) {
     ClassRow row = get(id);
-    checkMinutes(minutes);
+    ClassBounds.check(minutes);
     List<LineRow> lines = orders.plan(groups.active(row.group()), row.date(), minutes);
     return write(row, version, new Order(minutes, lines), Action.CHANGED, me);
   }
 
-  /** Brings an earlier running order back. */
+  /** Brings an earlier running order back, and the class itself where it was removed. */
   @Transactional
   ClassRow bringBack(long id, int version, int to, SignedIn me) {
-    ClassRow row = get(id);
+    ClassRow row = store.archived(id).map(it -> restored(it, version)).orElseGet(() -> get(id));
     Order order = texts.read(history.content(Thing.CLASS, id, to));
     return write(row, version, order, Action.BROUGHT_BACK, me);
+  }
+
+  private ClassRow restored(ClassRow row, int version) {
+    GroupRow group = groups.active(row.group());
+    if (store.on(row.group(), row.date()).isPresent()) {
+      throw Problem.conflict(
+          group.name() + " has another class on " + row.date() + " by now; remove that one first.");
+    }
+    changed(store.restore(row.id(), version), row);
+    return row;
   }
 
   /** Changes a running order by hand; lines that differ carry the name of who changed them. */
   @Transactional
   ClassRow change(long id, int version, int minutes, List<WantedLine> wanted, SignedIn me) {
     ClassRow row = get(id);
-    checkMinutes(minutes);
+    ClassBounds.check(minutes);
     if (wanted.size() > MOST_LINES) {
       throw Problem.rejected("A running order has at most " + MOST_LINES + " lines.");
     }
@@ -270,26 +278,6 @@ public class ClassService {
           row.recorded()
               ? "This class has been written down already; take the record back to change it."
               : "Somebody has changed this class in the meantime; what you see now is the newest.");
-    }
-  }
-
-  private void checkDate(LocalDate date) {
-    LocalDate now = today.date();
-    if (date.isBefore(now.minusYears(YEARS_AHEAD)) || date.isAfter(now.plusYears(YEARS_AHEAD))) {
-      throw Problem.rejected("A class lies within two years of today, not on " + date + ".");
-    }
-  }
-
-  private static void checkMinutes(int minutes) {
-    if (minutes < ClassRequest.LEAST_MINUTES || minutes > ClassRequest.MOST_MINUTES) {
-      throw Problem.rejected(
-          "A class lasts "
-              + ClassRequest.LEAST_MINUTES
-              + " to "
-              + ClassRequest.MOST_MINUTES
-              + " minutes, not "
-              + minutes
-              + ".");
     }
   }
 }

@@ -27,6 +27,7 @@ class ClassStore {
   private static final VersionedStore<ClubClassRecord> ROWS =
       new VersionedStore<>(CLUB_CLASS.ID, CLUB_CLASS.VERSION, CLUB_CLASS.ACTIVE);
 
+  private static final Condition IN_SIGHT = CLUB_CLASS.ACTIVE.isTrue();
   private static final String PLANNED = "PLANNED";
   private static final int MOST_PLANNED = 1000;
   private static final String RECORDED = "RECORDED";
@@ -40,11 +41,12 @@ class ClassStore {
   }
 
   Optional<ClassRow> find(long id) {
-    return rows(CLUB_CLASS.ID.eq(id), 1).stream().findFirst();
+    return rows(CLUB_CLASS.ID.eq(id).and(IN_SIGHT), 1).stream().findFirst();
   }
 
   Optional<ClassRow> on(long group, LocalDate date) {
-    return rows(CLUB_CLASS.GROUP_ID.eq(group).and(CLUB_CLASS.HELD_ON.eq(date)), 1).stream()
+    return rows(CLUB_CLASS.GROUP_ID.eq(group).and(CLUB_CLASS.HELD_ON.eq(date)).and(IN_SIGHT), 1)
+        .stream()
         .findFirst();
   }
 
@@ -52,20 +54,21 @@ class ClassStore {
   Map<Long, ClassRow> next() {
     Map<Long, ClassRow> next = new HashMap<>();
     // The latest first, so that the earliest stays.
-    rows(CLUB_CLASS.STATUS.eq(PLANNED), MOST_PLANNED).forEach(row -> next.put(row.group(), row));
+    rows(CLUB_CLASS.STATUS.eq(PLANNED).and(IN_SIGHT), MOST_PLANNED)
+        .forEach(row -> next.put(row.group(), row));
     return next;
   }
 
   /** The newest classes that have been written down. */
   List<ClassRow> recorded(int most) {
-    return rows(CLUB_CLASS.STATUS.eq(RECORDED), most);
+    return rows(CLUB_CLASS.STATUS.eq(RECORDED).and(IN_SIGHT), most);
   }
 
   private List<ClassRow> rows(Condition where, int most) {
     List<ClubClassRecord> found =
         database
             .selectFrom(CLUB_CLASS)
-            .where(where.and(CLUB_CLASS.ACTIVE.isTrue()))
+            .where(where)
             .orderBy(CLUB_CLASS.HELD_ON.desc(), CLUB_CLASS.ID.desc())
             .limit(most)
             .fetch();
@@ -146,8 +149,18 @@ class ClassStore {
     return ROWS.archive(database, planned(id, version));
   }
 
+  /** A class that was removed from the agenda. */
+  Optional<ClassRow> archived(long id) {
+    return rows(CLUB_CLASS.ID.eq(id).and(CLUB_CLASS.ACTIVE.isNull()), 1).stream().findFirst();
+  }
+
+  /** Puts a removed class that still has that version back on the agenda; whether it was. */
+  boolean restore(long id, int version) {
+    return ROWS.restore(database, id, version);
+  }
+
   private static Condition planned(long id, int version) {
-    return ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(PLANNED));
+    return ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(PLANNED)).and(IN_SIGHT);
   }
 
   private void addLines(long classId, List<LineRow> lines) {

@@ -8,7 +8,6 @@ import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
@@ -34,8 +33,7 @@ class DurableTransactions extends JdbcTransactionManager {
     try (Statement statement = connection.createStatement()) {
       statement.execute("checkpoint sync");
     } catch (SQLException e) {
-      throw new TransactionSystemException(
-          "What was committed could not be brought to the disk", e);
+      throw new NotOnDisk(e);
     } finally {
       DataSourceUtils.releaseConnection(connection, data);
     }

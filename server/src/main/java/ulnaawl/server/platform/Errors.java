@@ -40,6 +40,16 @@ class Errors extends ResponseEntityExceptionHandler {
         HttpStatus.CONFLICT, "There is one of that name or date already.");
   }
 
+  /** Nobody may hear that it is saved, nor that it is not. */
+  @ExceptionHandler
+  ProblemDetail notOnDisk(NotOnDisk unsure) {
+    LOG.error("A commit is not on the disk", unsure);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "This was changed, but it is not sure to be on the disk. Look whether it is there before"
+            + " you do it again, and tell whoever runs the server.");
+  }
+
   @ExceptionHandler
   ProblemDetail unexpected(Exception unexpected) {
     LOG.error("A request failed", unexpected);

@@ -25,6 +25,16 @@ public record VersionedStore<R extends Record>(
     return archive(database, at(id, version));
   }
 
+  /** Brings an archived row into sight; whether it still had that version and was archived. */
+  public boolean restore(DSLContext database, long id, int version) {
+    return database
+            .update(this.id.getTable())
+            .set(active, true)
+            .where(at(id, version).and(active.isNull()))
+            .execute()
+        == 1;
+  }
+
   /** Archives the row that a condition finds, at most one; whether there was one in sight. */
   public boolean archive(DSLContext database, Condition at) {
     return database
