@@ -1,4 +1,5 @@
-import { onBeforeUnmount, ref } from 'vue'
+import { tryOnScopeDispose, useIntervalFn, useRafFn } from '@vueuse/core'
+import { ref } from 'vue'
 
 const LOOK_AHEAD = 0.15
 const EVERY_MS = 40
@@ -17,8 +18,6 @@ export function useBeat() {
   let secondsPerCount = 0.5
   let strong = 8
   let scheduled = 0
-  let timer = 0
-  let frame = 0
   let last = Number.POSITIVE_INFINITY
   let ended: () => void = () => {}
 
@@ -51,10 +50,8 @@ export function useBeat() {
     return audio ? Math.max(0, (audio.currentTime - startedAt) / secondsPerCount) : 0
   }
 
-  function draw() {
-    counts.value = Math.min(now(), last)
-    frame = requestAnimationFrame(draw)
-  }
+  const clock = useIntervalFn(schedule, EVERY_MS, { immediate: false })
+  const drawing = useRafFn(() => (counts.value = Math.min(now(), last)), { immediate: false })
 
   /**
    * Begins from the start.
@@ -76,18 +73,18 @@ export function useBeat() {
     counts.value = 0
     startedAt = audio.currentTime + 0.12
     playing.value = true
-    timer = window.setInterval(schedule, EVERY_MS)
+    clock.resume()
     schedule()
-    draw()
+    drawing.resume()
   }
 
   function stop() {
-    window.clearInterval(timer)
-    cancelAnimationFrame(frame)
+    clock.pause()
+    drawing.pause()
     playing.value = false
   }
 
-  onBeforeUnmount(() => {
+  tryOnScopeDispose(() => {
     stop()
     void audio?.close()
   })

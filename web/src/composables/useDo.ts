@@ -1,6 +1,5 @@
-import { ElMessage } from 'element-plus'
-import 'element-plus/es/components/message/style/css'
 import { ref } from 'vue'
+import { sayDone, sayFailed } from './say'
 
 /** Does one thing at a time for a button, and says in words when it cannot be done. */
 export function useDo() {
@@ -11,15 +10,26 @@ export function useDo() {
     busy.value = true
     try {
       await action()
-      if (done) ElMessage({ message: done, type: 'success', duration: 2500 })
+      if (done) sayDone(done)
       return true
     } catch (e) {
-      ElMessage({ message: (e as Error).message, type: 'error', duration: 8000, showClose: true })
+      sayFailed((e as Error).message)
       return false
     } finally {
       busy.value = false
     }
   }
 
-  return { busy, run }
+  /**
+   * Saves something that several people edit. Whether it is saved: not where it failed, and not where
+   * a colleague was faster, which the page shows to be settled first.
+   */
+  async function save(of: { save: () => Promise<object | undefined> }, done = 'Saved.'): Promise<boolean> {
+    let saved = false
+    await run(async () => (saved = (await of.save()) !== undefined))
+    if (saved && done) sayDone(done)
+    return saved
+  }
+
+  return { busy, run, save }
 }

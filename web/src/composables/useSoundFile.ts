@@ -1,4 +1,5 @@
-import { onBeforeUnmount, ref } from 'vue'
+import { tryOnScopeDispose, useRafFn } from '@vueuse/core'
+import { ref } from 'vue'
 
 /** What a sound file seems to say of its tempo. */
 export interface Estimate {
@@ -26,7 +27,6 @@ export function useSoundFile() {
   let buffer: AudioBuffer | undefined
   let source: AudioBufferSourceNode | undefined
   let begunAt = 0
-  let frame = 0
   let asked = 0
 
   async function open(file: File) {
@@ -89,7 +89,7 @@ export function useSoundFile() {
     begunAt = audio.currentTime - from
     source.start(0, from)
     playing.value = true
-    follow()
+    follow.resume()
   }
 
   /** Where one hears it, the way to the loudspeaker allowed for. */
@@ -98,15 +98,12 @@ export function useSoundFile() {
     return Math.max(0, audio.currentTime - begunAt - (audio.outputLatency || 0))
   }
 
-  function follow() {
-    position.value = now()
-    if (playing.value) frame = requestAnimationFrame(follow)
-  }
+  const follow = useRafFn(() => (position.value = now()), { immediate: false })
 
   function pause() {
     position.value = now()
     playing.value = false
-    cancelAnimationFrame(frame)
+    follow.pause()
     source?.stop()
     source = undefined
   }
@@ -123,7 +120,7 @@ export function useSoundFile() {
     seconds.value = 0
   }
 
-  onBeforeUnmount(() => {
+  tryOnScopeDispose(() => {
     asked++
     close()
     void audio?.close()

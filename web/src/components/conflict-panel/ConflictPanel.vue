@@ -1,43 +1,73 @@
-<script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+<script setup lang="ts" generic="T">
 import { diffIndices } from 'node-diff3'
+import { computed, ref, watch, type Ref } from 'vue'
+import { sayNotice } from '@/composables/say'
+import type { Clash } from '@/composables/useVersioned'
 
 /** Two versions of one thing, side by side, until somebody merges or chooses. */
 const props = defineProps<{
-  /** One's own, not saved, line by line. */
-  mine: string[]
-  /** What is saved, line by line. */
-  theirs: string[]
-  by: string
-  version: number
+  of: {
+    clash: Ref<Clash<T> | undefined>
+    merge: () => number
+    keepMine: () => void
+    takeTheirs: () => void
+  }
+  /** How it is read, line by line. */
+  lines: (of: T) => string[]
+  /** What both changed is marked in the text; otherwise one's own stays. */
+  marks?: boolean
 }>()
-defineEmits<{ merge: []; mine: []; theirs: [] }>()
+const emit = defineEmits<{ settled: [by: 'merge' | 'mine' | 'theirs'] }>()
+
+const clash = computed(() => props.of.clash.value)
+const mine = computed(() => (clash.value ? props.lines(clash.value.mine) : []))
+const theirs = computed(() => (clash.value ? props.lines(clash.value.theirs) : []))
 
 const panel = ref<HTMLElement>()
-onMounted(() => panel.value?.scrollIntoView({ block: 'center' }))
+watch(panel, (shown) => shown?.scrollIntoView({ block: 'center' }))
+
+function merge() {
+  const left = props.of.merge()
+  const places = `${left} ${left === 1 ? 'place' : 'places'}`
+  if (left)
+    sayNotice(
+      props.marks
+        ? `${places} to settle; both are marked in the text.`
+        : `Both changed the same in ${places}; yours stays there.`,
+    )
+  emit('settled', 'merge')
+}
+function keepMine() {
+  props.of.keepMine()
+  emit('settled', 'mine')
+}
+function takeTheirs() {
+  props.of.takeTheirs()
+  emit('settled', 'theirs')
+}
 
 const differing = computed(() => {
-  const mine = new Set<number>()
-  const theirs = new Set<number>()
-  for (const part of diffIndices(props.mine, props.theirs)) {
-    for (let i = 0; i < part.buffer1[1]; i++) mine.add(part.buffer1[0] + i)
-    for (let i = 0; i < part.buffer2[1]; i++) theirs.add(part.buffer2[0] + i)
+  const left = new Set<number>()
+  const right = new Set<number>()
+  for (const part of diffIndices(mine.value, theirs.value)) {
+    for (let i = 0; i < part.buffer1[1]; i++) left.add(part.buffer1[0] + i)
+    for (let i = 0; i < part.buffer2[1]; i++) right.add(part.buffer2[0] + i)
   }
-  return { mine, theirs }
+  return { mine: left, theirs: right }
 })
 const sides = computed(() => [
-  { name: 'Yours, not saved', lines: props.mine, differ: differing.value.mine },
+  { name: 'Yours, not saved', lines: mine.value, differ: differing.value.mine },
   {
-    name: `Saved by ${props.by}, version ${props.version}`,
-    lines: props.theirs,
+    name: `Saved by ${clash.value?.by}, version ${clash.value?.version}`,
+    lines: theirs.value,
     differ: differing.value.theirs,
   },
 ])
 </script>
 
 <template>
-  <section ref="panel" class="clash" role="alert" aria-label="Two versions">
-    <h2>{{ by }} has changed this in the meantime</h2>
+  <section v-if="clash" ref="panel" class="clash" role="alert" aria-label="Two versions">
+    <h2>{{ clash.by }} has changed this in the meantime</h2>
     <p>
       Put both together, or choose one. The saved one stays in the history; yours is gone only if you take the
       saved one.
@@ -53,9 +83,9 @@ const sides = computed(() => [
       </div>
     </div>
     <div class="row">
-      <el-button type="primary" @click="$emit('merge')">Put both together</el-button>
-      <el-button @click="$emit('mine')">Go on with mine</el-button>
-      <el-button @click="$emit('theirs')">Take the saved one</el-button>
+      <el-button type="primary" @click="merge">Put both together</el-button>
+      <el-button @click="keepMine">Go on with mine</el-button>
+      <el-button @click="takeTheirs">Take the saved one</el-button>
     </div>
   </section>
 </template>

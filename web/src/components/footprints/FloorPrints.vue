@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import { clock } from '@/domain/facing'
 import { frameOf, printsAfter, trail } from '@/domain/floor'
@@ -19,7 +20,9 @@ const TICKS = 12
 const at = ref(0)
 const mirrored = ref(false)
 const playing = ref(false)
-let timer = 0
+/** Milliseconds until the next place. */
+const pause = ref(0)
+const timer = useTimeoutFn(next, pause, { immediate: false })
 
 const place = computed(() => (at.value > 0 ? props.places[at.value - 1] : undefined))
 const frame = computed(() => frameOf(props.places, props.before))
@@ -41,10 +44,9 @@ watch(
     at.value = Math.min(at.value, props.places.length)
   },
 )
-onBeforeUnmount(stop)
 
 function stop() {
-  window.clearTimeout(timer)
+  timer.stop()
   playing.value = false
 }
 
@@ -71,7 +73,8 @@ function next() {
   at.value++
   if (at.value >= props.places.length) return stop()
   const ticks = Math.max(3, absolute(at.value) - absolute(at.value - 1))
-  timer = window.setTimeout(next, (ticks / TICKS) * (60000 / (props.countsAMinute ?? 72)))
+  pause.value = (ticks / TICKS) * (60000 / (props.countsAMinute ?? 72))
+  timer.start()
 }
 
 function onKey(event: KeyboardEvent) {

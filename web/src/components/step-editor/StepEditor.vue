@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { EditorView } from '@codemirror/view'
 import type { Schemas } from '@/api/client'
@@ -31,17 +32,16 @@ function kept(): { doc?: string } | undefined {
   }
 }
 
-let timer = 0
+const keepSteps = useDebounceFn((now: EditorView) => {
+  try {
+    localStorage.setItem(props.undoKey, JSON.stringify(keep(now)))
+  } catch {
+    // The browser's store is full: undo ends with this page.
+  }
+}, 400)
 function typed(now: EditorView) {
   text.value = now.state.doc.toString()
-  window.clearTimeout(timer)
-  timer = window.setTimeout(() => {
-    try {
-      localStorage.setItem(props.undoKey, JSON.stringify(keep(now)))
-    } catch {
-      // The browser's store is full: undo ends with this page.
-    }
-  }, 400)
+  void keepSteps(now)
 }
 
 watch(text, (now) => {

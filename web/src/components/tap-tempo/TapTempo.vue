@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
 import type { Schemas } from '@/api/client'
 import { useTaps } from '@/composables/useTaps'
 
@@ -18,8 +18,7 @@ function onKey(event: KeyboardEvent) {
   event.preventDefault()
   tap(event.timeStamp)
 }
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+useEventListener(window, 'keydown', onKey)
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { onMounted } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
@@ -32,7 +33,7 @@ function passed(coming: Schemas['Coming']): boolean {
 
 <template>
   <div class="stack">
-    <h1>Coming classes</h1>
+    <PageHead title="Coming classes" />
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
         <p v-if="data.coming.length === 0" class="card">

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from '@/api/client'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
@@ -60,9 +61,8 @@ function swap(at: number, dance: number) {
 }
 
 /** What the two orders come to is saved at once, like any other change. */
-async function settle(choose: () => unknown) {
-  choose()
-  await run(() => evening.change(evening.order.value.value.lines))
+async function settled(by: 'merge' | 'mine' | 'theirs') {
+  if (by !== 'theirs') await run(() => evening.change(evening.order.value.value.lines))
 }
 
 async function add(line: Line) {
@@ -91,15 +91,17 @@ async function remove() {
   <div class="stack">
     <PageState :loading :problem :ready="!!sheet" @again="evening.order.open">
       <template v-if="sheet">
-        <div class="row spread">
-          <div>
-            <p class="when">{{ day(sheet.date) }}, {{ hourMinute(sheet.startsAt) }}, {{ sheet.place }}</p>
-            <h1>
-              <RouterLink :to="`/groups/${sheet.group}`">{{ sheet.groupName }}</RouterLink>
-            </h1>
-            <LevelMark :level="sheet.level" />
-          </div>
-          <div v-if="!sheet.recorded" class="row no-print">
+        <PageHead>
+          <template #above
+            ><p class="when">
+              {{ day(sheet.date) }}, {{ hourMinute(sheet.startsAt) }}, {{ sheet.place }}
+            </p></template
+          >
+          <template #title
+            ><RouterLink :to="`/groups/${sheet.group}`">{{ sheet.groupName }}</RouterLink></template
+          >
+          <LevelMark :level="sheet.level" />
+          <template v-if="!sheet.recorded" #actions>
             <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)">Undo</el-button>
             <el-button
               :loading="busy"
@@ -108,19 +110,10 @@ async function remove() {
               Plan anew
             </el-button>
             <el-button text @click="remove">Remove class</el-button>
-          </div>
-        </div>
+          </template>
+        </PageHead>
 
-        <ConflictPanel
-          v-if="clash"
-          :mine="orderWords(clash.mine, title)"
-          :theirs="orderWords(clash.theirs, title)"
-          :by="clash.by"
-          :version="clash.version"
-          @merge="settle(evening.order.merge)"
-          @mine="settle(evening.order.keepMine)"
-          @theirs="evening.order.takeTheirs()"
-        />
+        <ConflictPanel :of="evening.order" :lines="(order) => orderWords(order, title)" @settled="settled" />
         <OrderBar :lines="sheet.lines" :minutes="sheet.minutes" />
         <p class="quiet" role="status">
           {{ sheet.planned }} of {{ sheet.minutes }} minutes

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PageHead from '@/components/page-head/PageHead.vue'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { minutesSeconds } from '@/domain/time'
@@ -21,12 +22,9 @@ const sub = computed(() => {
 </script>
 
 <template>
-  <div class="row spread">
-    <div>
-      <h1>{{ reading.title }}</h1>
-      <p class="quiet">{{ sub }}</p>
-    </div>
-    <div v-if="number !== undefined && reading.sound" class="row no-print">
+  <PageHead :title="reading.title">
+    <p class="quiet">{{ sub }}</p>
+    <template v-if="number !== undefined && reading.sound" #actions>
       <RouterLink :to="`/dances/${number}/sheet`"
         ><el-button size="large" tag="span">Sheet</el-button></RouterLink
       >
@@ -39,6 +37,6 @@ const sub = computed(() => {
       <RouterLink :to="`/dances/${number}/run-through`">
         <el-button size="large" type="primary" tag="span">Run through</el-button>
       </RouterLink>
-    </div>
-  </div>
+    </template>
+  </PageHead>
 </template>

@@ -2,6 +2,8 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
+import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
@@ -22,8 +24,6 @@ const { data, problem, loading, load } = useLoad(async () => {
 })
 const filter = ref<Filter>({ ...ANY })
 const sort = ref<Sort>('title')
-/** On a phone the filters open on demand. */
-const more = ref(false)
 
 onMounted(load)
 
@@ -40,24 +40,23 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
 
 <template>
   <div class="stack">
-    <div class="row spread">
-      <h1>Dances</h1>
-      <RouterLink v-if="session.isInstructor" to="/dances/new">
-        <el-button type="primary" tag="span">New dance</el-button>
-      </RouterLink>
-    </div>
-    <div v-if="data?.length !== 0" class="row filters" :class="{ open: more }">
-      <el-input
-        v-model="filter.words"
-        class="search"
-        name="search"
-        clearable
-        placeholder="Search: title, maker, song, figure, group"
-        aria-label="Search the dances"
-      />
-      <button class="plain-button more" type="button" :aria-expanded="more" @click="more = !more">
-        {{ more ? 'Fewer' : 'Filter' }}
-      </button>
+    <PageHead title="Dances">
+      <template v-if="session.isInstructor" #actions>
+        <RouterLink to="/dances/new">
+          <el-button type="primary" tag="span">New dance</el-button>
+        </RouterLink>
+      </template>
+    </PageHead>
+    <FilterBar
+      v-if="data?.length !== 0"
+      v-model="filter.words"
+      placeholder="Search: title, maker, song, figure, group"
+      label="Search the dances"
+      :shown="shown.length"
+      :all="data?.length"
+      :narrowed
+      @clear="filter = { ...ANY }"
+    >
       <el-select v-model="filter.level" clearable placeholder="level" aria-label="Level" class="narrow">
         <el-option v-for="level in LEVELS" :key="level" :label="LEVEL_WORDS[level]" :value="level" />
       </el-select>
@@ -101,11 +100,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
           <el-option label="speed" value="speed" />
         </el-select>
       </label>
-      <span v-if="data" class="quiet" role="status">{{ shown.length }} of {{ data.length }}</span>
-      <button v-if="narrowed" class="plain-button" type="button" @click="filter = { ...ANY }">
-        Show all
-      </button>
-    </div>
+    </FilterBar>
     <PageState :loading :problem :ready="!!data" @again="load">
       <p v-if="data?.length === 0" class="card">
         There are no dances yet. Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type
@@ -119,33 +114,3 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
     </PageState>
   </div>
 </template>
-
-<style scoped>
-.search {
-  width: min(340px, 100%);
-}
-.filters {
-  gap: var(--space-2);
-}
-.narrow {
-  width: 132px;
-}
-.more {
-  display: none;
-}
-@media (max-width: 700px) {
-  .search {
-    width: auto;
-    flex: 1;
-  }
-  .more {
-    display: block;
-  }
-  .filters:not(.open) .narrow {
-    display: none;
-  }
-}
-.wide {
-  width: 180px;
-}
-</style>

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { ElMessage } from 'element-plus'
-import 'element-plus/es/components/message/style/css'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
@@ -36,7 +34,7 @@ const session = useSession()
 const dance = useDance()
 const { sheet, reading, readText, trouble, checking } = dance
 const { value: text, changed, restored, clash, problem } = dance.text
-const { busy, run } = useDo()
+const { busy, run, save: saved } = useDo()
 const { find } = useFigures()
 const explained = ref('')
 const clockView = provideClock()
@@ -77,22 +75,8 @@ watch(
 )
 
 async function save() {
-  let saved = false
-  if (await run(async () => (saved = !!(await dance.text.save())))) {
-    if (!saved) return
-    ElMessage({ message: 'Saved.', type: 'success', duration: 2500 })
-    if (wanted.value !== dance.id.value) await router.replace(`/dances/${dance.id.value}`)
-  }
-}
-
-function merge() {
-  const left = dance.text.merge()
-  if (left)
-    ElMessage({
-      message: `${left} ${left === 1 ? 'place' : 'places'} to settle; both are marked in the text.`,
-      type: 'warning',
-      duration: 8000,
-    })
+  if (!(await saved(dance.text))) return
+  if (wanted.value !== dance.id.value) await router.replace(`/dances/${dance.id.value}`)
 }
 
 async function tidy() {
@@ -131,16 +115,7 @@ function onKey(event: KeyboardEvent) {
       <template v-if="reading">
         <DanceHead :reading :number="sheet?.id" />
 
-        <ConflictPanel
-          v-if="clash"
-          :mine="clash.mine.split('\n')"
-          :theirs="clash.theirs.split('\n')"
-          :by="clash.by"
-          :version="clash.version"
-          @merge="merge"
-          @mine="dance.text.keepMine()"
-          @theirs="dance.text.takeTheirs()"
-        />
+        <ConflictPanel :of="dance.text" :lines="(words) => words.split('\n')" marks />
         <DanceFacts :reading="reading" />
 
         <div class="halves">

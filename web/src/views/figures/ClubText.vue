@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { ElMessage } from 'element-plus'
-import 'element-plus/es/components/message/style/css'
 import { onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
@@ -13,7 +11,7 @@ import { mergeText } from '@/domain/merge'
 type Which = 'own-figures' | 'level-table'
 const props = defineProps<{ which: Which; title: string; keep: string }>()
 const emit = defineEmits<{ kept: [] }>()
-const { busy, run } = useDo()
+const { busy, save: saved } = useDo()
 
 type Texts = Schemas['ClubTexts']
 function stored(view: Texts): Stored<string, Texts> {
@@ -41,10 +39,7 @@ const { value, changed, clash, restored, problem } = text
 onMounted(text.open)
 
 async function save() {
-  let saved = false
-  if (!(await run(async () => (saved = !!(await text.save())))) || !saved) return
-  ElMessage({ message: 'Kept; it holds everywhere from now on.', type: 'success', duration: 2500 })
-  emit('kept')
+  if (await saved(text, 'Kept; it holds everywhere from now on.')) emit('kept')
 }
 </script>
 
@@ -53,16 +48,7 @@ async function save() {
     <h2>{{ title }}</h2>
     <slot />
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <ConflictPanel
-      v-if="clash"
-      :mine="clash.mine.split('\n')"
-      :theirs="clash.theirs.split('\n')"
-      :by="clash.by"
-      :version="clash.version"
-      @merge="text.merge()"
-      @mine="text.keepMine()"
-      @theirs="text.takeTheirs()"
-    />
+    <ConflictPanel :of="text" :lines="(words) => words.split('\n')" marks />
     <DraftNote :restored @discard="text.discard()" />
     <el-input
       v-model="value"

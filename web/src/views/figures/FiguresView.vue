@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FilterBar from '@/components/filter-bar/FilterBar.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
@@ -49,19 +51,10 @@ const EXAMPLE = `figure barn turn
 
 <template>
   <div class="stack">
-    <div class="row spread">
-      <h1>Figures</h1>
-      <span class="quiet"
-        >{{ figures.length }} figures; every name of a figure is understood, one is shown</span
-      >
-    </div>
-    <el-input
-      v-model="words"
-      clearable
-      style="max-width: 340px"
-      placeholder="Search the figures"
-      aria-label="Search the figures"
-    />
+    <PageHead title="Figures">
+      <p class="quiet">{{ figures.length }} figures; every name of a figure is understood, one is shown</p>
+    </PageHead>
+    <FilterBar v-model="words" placeholder="Search the figures" label="Search the figures" />
     <section v-for="[family, list] in families" :key="family">
       <h2>{{ family }}</h2>
       <ul class="figures">

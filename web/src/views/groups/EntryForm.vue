@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import FormField from '@/components/form-field/FormField.vue'
 import { useDo } from '@/composables/useDo'
 import SectionChoice from '@/components/section-choice/SectionChoice.vue'
 import { useLoad } from '@/composables/useLoad'
@@ -42,32 +43,29 @@ async function save() {
 
 <template>
   <form class="card form" @submit.prevent="save">
-    <label>
-      Dance
+    <FormField label="Dance">
       <el-select v-model="form.dance" filterable placeholder="Choose">
         <el-option v-for="one in dances.data.value" :key="one.id" :label="one.title" :value="one.id" />
       </el-select>
-    </label>
-    <label>On <el-input v-model="form.date" type="date" :max="today" /></label>
-    <label>
-      What
+    </FormField>
+    <FormField label="On"><el-input v-model="form.date" type="date" :max="today" /></FormField>
+    <FormField label="What">
       <el-select v-model="form.happened">
         <el-option v-for="(label, key) in HAPPENED_WORDS" :key="key" :label :value="key" />
       </el-select>
-    </label>
+    </FormField>
     <div v-if="partly && sections" class="field">
       <b>Sections shown</b>
       <SectionChoice v-model="chosen" :all="sections" label="Sections shown" />
     </div>
-    <label>
-      How it went
+    <FormField label="How it went">
       <el-select v-model="form.outcome">
         <el-option v-for="(label, key) in OUTCOME_WORDS" :key="key" :label :value="key" />
       </el-select>
-    </label>
-    <label
-      >For colleagues <el-input v-model="form.note" maxlength="500" placeholder="what tripped them"
-    /></label>
+    </FormField>
+    <FormField label="For colleagues"
+      ><el-input v-model="form.note" maxlength="500" placeholder="what tripped them"
+    /></FormField>
     <div class="row">
       <el-button type="primary" native-type="submit" :loading="busy" :disabled="!ready">
         Write down
@@ -87,7 +85,6 @@ async function save() {
 form > .row {
   grid-column: 1 / -1;
 }
-label,
 .field {
   display: grid;
   gap: 4px;

@@ -2,6 +2,7 @@
 import { computed, onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { lastBy } from '@/api/last-by'
+import FormField from '@/components/form-field/FormField.vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import DraftNote from '@/components/draft-note/DraftNote.vue'
 import { useDo } from '@/composables/useDo'
@@ -13,7 +14,7 @@ import { hourMinute } from '@/domain/time'
 /** What an instructor says about a group; without one it makes a new group. */
 const props = defineProps<{ group?: number }>()
 const emit = defineEmits<{ done: []; cancel: [] }>()
-const { busy, run } = useDo()
+const { busy, save: saved } = useDo()
 
 type Summary = Schemas['GroupSummary']
 type Form = Omit<Schemas['GroupForm'], 'version'>
@@ -71,8 +72,7 @@ const lines = (of: Form) => [
 ]
 
 async function save() {
-  let saved = false
-  if ((await run(async () => (saved = !!(await group.save())))) && saved) emit('done')
+  if (await saved(group)) emit('done')
 }
 
 function cancel() {
@@ -82,34 +82,25 @@ function cancel() {
 </script>
 
 <template>
-  <ConflictPanel
-    v-if="clash"
-    :mine="lines(clash.mine)"
-    :theirs="lines(clash.theirs)"
-    :by="clash.by"
-    :version="clash.version"
-    @merge="group.merge()"
-    @mine="group.keepMine()"
-    @theirs="group.takeTheirs()"
-  />
+  <ConflictPanel :of="group" :lines="lines" />
   <DraftNote :restored @discard="group.discard()" />
   <form class="card form" @submit.prevent="save">
-    <label>Name <el-input v-model="form.name" name="group-name" maxlength="80" /></label>
-    <label>
-      Level
+    <FormField label="Name"><el-input v-model="form.name" name="group-name" maxlength="80" /></FormField>
+    <FormField label="Level">
       <el-select v-model="form.level">
         <el-option v-for="one in options(LEVEL_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
-    </label>
-    <label>
-      Meets on
+    </FormField>
+    <FormField label="Meets on">
       <el-select v-model="form.weekday">
         <el-option v-for="one in options(WEEKDAY_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
-    </label>
-    <label>At <el-input v-model="form.startsAt" type="time" name="starts-at" /></label>
-    <label>Minutes <el-input-number v-model="form.minutes" :min="20" :max="240" :step="5" /></label>
-    <label>Where <el-input v-model="form.place" name="place" maxlength="120" /></label>
+    </FormField>
+    <FormField label="At"><el-input v-model="form.startsAt" type="time" name="starts-at" /></FormField>
+    <FormField label="Minutes"
+      ><el-input-number v-model="form.minutes" :min="20" :max="240" :step="5"
+    /></FormField>
+    <FormField label="Where"><el-input v-model="form.place" name="place" maxlength="120" /></FormField>
     <div class="row">
       <el-button type="primary" native-type="submit" :loading="busy" :disabled="!ready">Save</el-button>
       <el-button @click="cancel">Cancel</el-button>
@@ -123,10 +114,5 @@ function cancel() {
   grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
   gap: var(--space-4);
   align-items: end;
-}
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
 }
 </style>

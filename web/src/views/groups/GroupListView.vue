@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
 import { useLoad } from '@/composables/useLoad'
@@ -24,10 +25,11 @@ async function added() {
 
 <template>
   <div class="stack">
-    <div class="row spread">
-      <h1>Groups</h1>
-      <el-button v-if="session.isInstructor" type="primary" @click="adding = !adding">New group</el-button>
-    </div>
+    <PageHead title="Groups">
+      <template v-if="session.isInstructor" #actions>
+        <el-button type="primary" @click="adding = !adding">New group</el-button>
+      </template>
+    </PageHead>
     <GroupForm v-if="adding" @done="added" @cancel="adding = false" />
     <PageState :loading :problem :ready="!!data" @again="load">
       <p v-if="data?.length === 0" class="card">

@@ -4,6 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
+import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
@@ -110,25 +112,22 @@ async function written() {
   <div class="stack">
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
-        <div class="row spread">
-          <div>
-            <h1>{{ data.group.name }}</h1>
-            <p class="row quiet">
-              <LevelMark :level="data.group.level" />
-              <span
-                >{{ hourMinute(data.group.startsAt) }}, {{ data.group.minutes }} minutes,
-                {{ data.group.place }}</span
-              >
-            </p>
-          </div>
-          <div class="row">
+        <PageHead :title="data.group.name">
+          <p class="row quiet">
+            <LevelMark :level="data.group.level" />
+            <span
+              >{{ hourMinute(data.group.startsAt) }}, {{ data.group.minutes }} minutes,
+              {{ data.group.place }}</span
+            >
+          </p>
+          <template #actions>
             <template v-if="session.isInstructor">
               <el-button text @click="remove">Remove</el-button>
               <el-button @click="editing = !editing">Change group</el-button>
             </template>
             <el-button type="primary" @click="writing = !writing">Write in the record</el-button>
-          </div>
-        </div>
+          </template>
+        </PageHead>
         <GroupForm v-if="editing" :group="id" @done="written" @cancel="editing = false" />
         <EntryForm v-if="writing" :group="id" :today="data.today" @done="written" @cancel="writing = false" />
 
@@ -136,14 +135,7 @@ async function written() {
           Nothing has been written down for this group. Plan its first class under
           <RouterLink to="/classes">Classes</RouterLink>, or write down here what it knows already.
         </p>
-        <el-input
-          v-else
-          v-model="words"
-          clearable
-          style="max-width: 340px"
-          placeholder="Search its dances"
-          aria-label="Search its dances"
-        />
+        <FilterBar v-else v-model="words" placeholder="Search its dances" label="Search its dances" />
         <section v-for="shelf in shelves" :key="shelf.name">
           <template v-if="shelf.dances.length">
             <h2 class="shelf">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { onMounted, reactive } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import PageHead from '@/components/page-head/PageHead.vue'
+import FormField from '@/components/form-field/FormField.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
@@ -31,7 +33,7 @@ async function add() {
 
 <template>
   <div class="stack">
-    <h1>People</h1>
+    <PageHead title="People" />
     <PageState :loading :problem :ready="!!data" @again="load">
       <ul class="card people">
         <li v-for="one in data" :key="one.id">
@@ -42,17 +44,15 @@ async function add() {
     <form class="card stack" @submit.prevent="add">
       <h2>Add a colleague</h2>
       <div class="row">
-        <label>Name <el-input v-model="draft.name" name="colleague" maxlength="60" /></label>
-        <label>
-          First password
-          <el-input v-model="draft.password" name="first-password" maxlength="100" autocomplete="off" />
-        </label>
-        <label>
-          May
+        <FormField label="Name"><el-input v-model="draft.name" name="colleague" maxlength="60" /></FormField>
+        <FormField label="First password"
+          ><el-input v-model="draft.password" name="first-password" maxlength="100" autocomplete="off" />
+        </FormField>
+        <FormField label="May">
           <el-select v-model="draft.role" style="width: min(440px, 76vw)">
             <el-option v-for="(label, role) in ROLES" :key="role" :label :value="role" />
           </el-select>
-        </label>
+        </FormField>
       </div>
       <div>
         <el-button
@@ -75,12 +75,5 @@ async function add() {
   margin: 0;
   display: grid;
   gap: var(--space-2);
-}
-label {
-  display: grid;
-  min-width: 0;
-  max-width: 100%;
-  gap: 4px;
-  font-weight: 600;
 }
 </style>

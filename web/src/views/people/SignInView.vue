@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import FormField from '@/components/form-field/FormField.vue'
 import { useSession } from '@/composables/useSession'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 
@@ -41,12 +42,10 @@ async function enter() {
         password; you add your colleagues afterwards.
       </p>
       <p v-else class="quiet">Plan the class, teach it section by section, remember what each group knows.</p>
-      <label>
-        Name
-        <el-input v-model="name" name="name" size="large" autocomplete="username" maxlength="60" required />
-      </label>
-      <label>
-        Password <span v-if="first" class="quiet">(8 characters or more)</span>
+      <FormField label="Name"
+        ><el-input v-model="name" name="name" size="large" autocomplete="username" maxlength="60" required />
+      </FormField>
+      <FormField label="Password" :hint="first ? '8 characters or more' : undefined">
         <el-input
           v-model="password"
           name="password"
@@ -56,7 +55,7 @@ async function enter() {
           maxlength="100"
           :autocomplete="first ? 'new-password' : 'current-password'"
         />
-      </label>
+      </FormField>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <el-button native-type="submit" type="primary" size="large" :loading="busy">
         {{ first ? 'Begin' : 'Sign in' }}
@@ -93,11 +92,6 @@ form {
   display: grid;
   gap: var(--space-4);
   padding: var(--space-5);
-}
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
 }
 .problem {
   color: var(--wrong);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
+import FormField from '@/components/form-field/FormField.vue'
 import PhraseBar from '@/components/phrase-bar/PhraseBar.vue'
 import SongField from './SongField.vue'
 import type { SongEntry } from './useSong'
@@ -22,12 +23,11 @@ const RATES: { value: Schemas['CountRate']; label: string }[] = [
     <SongField v-model="entry.artist" label="artist" name="artist" :longest="200" :fault="fault('ARTIST')" />
     <div class="pair">
       <SongField v-model="entry.bpm" label="bpm, as printed" name="bpm" :fault="fault('BPM')" />
-      <label>
-        count rate
+      <FormField label="count rate">
         <el-select v-model="entry.countRate" aria-label="Count rate">
           <el-option v-for="one in RATES" :key="one.value" v-bind="one" />
         </el-select>
-      </label>
+      </FormField>
       <SongField
         v-model="entry.length"
         label="length"
@@ -36,13 +36,12 @@ const RATES: { value: Schemas['CountRate']; label: string }[] = [
         :fault="fault('LENGTH')"
       />
       <SongField v-model="entry.intro" label="intro, in counts" name="intro" :fault="fault('INTRO')" />
-      <label>
-        meter
+      <FormField label="meter">
         <el-select v-model="entry.meter" aria-label="Meter">
           <el-option value="4/4" label="4/4" />
           <el-option value="3/4" label="3/4, waltz" />
         </el-select>
-      </label>
+      </FormField>
       <SongField v-model="entry.style" label="style" name="style" :longest="60" :fault="fault('STYLE')" />
     </div>
     <SongField

@@ -2,6 +2,8 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
+import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
@@ -26,26 +28,26 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
 
 <template>
   <div class="stack">
-    <div class="row spread">
-      <h1>Songs</h1>
-      <div class="row">
+    <PageHead title="Songs">
+      <template #actions>
         <a href="/api/songs/export/csv" download>Save as CSV</a>
         <a href="/api/songs/export/xspf" download>Save as playlist</a>
         <template v-if="session.isInstructor">
           <el-button @click="importing = true">Import</el-button>
           <RouterLink to="/songs/new"><el-button type="primary" tag="span">New song</el-button></RouterLink>
         </template>
-      </div>
-    </div>
-    <div v-if="data?.length" class="row filters">
-      <el-input
-        v-model="filter.words"
-        class="search"
-        name="search"
-        clearable
-        placeholder="Search: title, artist, style, where it is"
-        aria-label="Search the songs"
-      />
+      </template>
+    </PageHead>
+    <FilterBar
+      v-if="data?.length"
+      v-model="filter.words"
+      placeholder="Search: title, artist, style, where it is"
+      label="Search the songs"
+      :shown="shown.length"
+      :all="all.length"
+      :narrowed
+      @clear="filter = { ...ANY }"
+    >
       <el-select v-model="filter.meter" clearable placeholder="meter" aria-label="Meter" class="narrow">
         <el-option label="4/4" value="FOUR" />
         <el-option label="3/4, waltz" value="THREE" />
@@ -73,11 +75,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
           <el-option label="speed" value="speed" />
         </el-select>
       </label>
-      <span class="quiet" role="status">{{ shown.length }} of {{ all.length }}</span>
-      <button v-if="narrowed" class="plain-button" type="button" @click="filter = { ...ANY }">
-        Show all
-      </button>
-    </div>
+    </FilterBar>
     <PageState :loading :problem :ready="!!data" @again="load">
       <p v-if="data?.length === 0" class="card">
         There are no songs yet. Import a list (CSV, or an XSPF playlist), or begin with
@@ -115,15 +113,6 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
 </template>
 
 <style scoped>
-.search {
-  width: min(340px, 100%);
-}
-.filters {
-  gap: var(--space-2);
-}
-.narrow {
-  width: 132px;
-}
 .song {
   display: grid;
   grid-template-columns: minmax(0, 2.2fr) 190px 54px 100px minmax(0, 1.6fr) minmax(0, 1fr) auto;

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { ElMessage } from 'element-plus'
-import 'element-plus/es/components/message/style/css'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import DraftNote from '@/components/draft-note/DraftNote.vue'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
@@ -23,7 +22,7 @@ const CHECK_AFTER_MS = 250
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
-const { busy, run } = useDo()
+const { busy, run, save: saved } = useDo()
 const song = useSong()
 const { card } = song
 const { value: entry, changed, restored, clash, loading, problem } = song.entry
@@ -77,17 +76,8 @@ const lines = (of: SongEntry) =>
   (Object.keys(LABELS) as (keyof SongEntry)[]).map((field) => `${LABELS[field]}: ${of[field]}`)
 
 async function save() {
-  let saved = false
-  if (!(await run(async () => (saved = !!(await song.entry.save())))) || !saved) return
-  ElMessage({ message: 'Saved.', type: 'success', duration: 2500 })
+  if (!(await saved(song.entry))) return
   if (id.value !== song.id.value) await router.replace(`/songs/${song.id.value}`)
-}
-
-function merge() {
-  const left = song.entry.merge()
-  if (left) {
-    ElMessage({ message: `Both changed ${left} of the fields; yours stay.`, type: 'warning', duration: 8000 })
-  }
 }
 
 async function remove() {
@@ -104,26 +94,15 @@ async function remove() {
 <template>
   <div class="stack">
     <PageState :loading :problem :ready="opened" @again="song.open(id)">
-      <div>
-        <p class="quiet"><RouterLink to="/songs">‹ Songs</RouterLink></p>
-        <h1>{{ card?.song.title ?? 'New song' }}</h1>
+      <PageHead :title="card?.song.title ?? 'New song'" back="Songs" back-to="/songs">
         <p class="quiet">
           {{ card?.song.artist
           }}<template v-if="reading.data.value?.countsPerMinute">
             · danced at {{ reading.data.value.countsPerMinute }} counts a minute</template
           >
         </p>
-      </div>
-      <ConflictPanel
-        v-if="clash"
-        :mine="lines(clash.mine)"
-        :theirs="lines(clash.theirs)"
-        :by="clash.by"
-        :version="clash.version"
-        @merge="merge"
-        @mine="song.entry.keepMine()"
-        @theirs="song.entry.takeTheirs()"
-      />
+      </PageHead>
+      <ConflictPanel :of="song.entry" :lines="lines" />
       <DraftNote :restored @discard="song.entry.discard()" />
       <div class="halves">
         <form class="card form" @submit.prevent="save">

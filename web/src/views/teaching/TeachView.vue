@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { ElMessage } from 'element-plus'
 import 'element-plus/es/components/message/style/css'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { provideClock } from '@/composables/useClock'
 import { download } from '@/composables/download'
@@ -104,11 +104,6 @@ function label(scope: Drill['scope']): string {
   const drawn = sheet.value?.drills.find((one) => same(one.scope, scope))?.label
   return drawn ?? addable.value.find((one) => same(one.scope, scope))?.label ?? scope.kind.toLowerCase()
 }
-async function merge() {
-  let left = 0
-  await teach.settle(() => (left = teach.order.merge()))
-  if (left) ElMessage({ message: 'Where both changed the same drills, yours stay.', type: 'warning' })
-}
 
 const dragged = ref<number>()
 function dropOn(to: number) {
@@ -148,23 +143,19 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
 
 <template>
   <div class="stack">
-    <div class="row spread">
-      <div>
-        <p class="quiet">
-          <RouterLink :to="`/dances/${dance}`" class="no-print"
-            >‹ {{ sheet?.title ?? 'the dance' }}</RouterLink
-          >
-        </p>
-        <h1>Teach {{ sheet?.title ?? '…' }}</h1>
-      </div>
-      <div class="row no-print">
+    <PageHead
+      :title="`Teach ${sheet?.title ?? '…'}`"
+      :back="sheet?.title ?? 'the dance'"
+      :back-to="`/dances/${dance}`"
+    >
+      <template #actions>
         <el-button @click="print">Print</el-button>
         <el-button :loading="busy" @click="pdf">Save as PDF</el-button>
         <RouterLink :to="`/dances/${dance}/run-through?group=${group ?? ''}`">
           <el-button type="primary" tag="span">Run through</el-button>
         </RouterLink>
-      </div>
-    </div>
+      </template>
+    </PageHead>
     <TeachBar
       v-model:group="group"
       v-model:minutes="minutes"
@@ -183,16 +174,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
       {{ schoolName(options.data.value.proposed) }} is proposed. {{ options.data.value.why.text }}
     </p>
     <TeachSaved :saved :own :unsaved @again="teach.autosave" />
-    <ConflictPanel
-      v-if="clash"
-      :mine="teachWords(clash.mine, label)"
-      :theirs="teachWords(clash.theirs, label)"
-      :by="clash.by"
-      :version="clash.version"
-      @merge="merge"
-      @mine="teach.settle(teach.order.keepMine)"
-      @theirs="teach.settle(teach.order.takeTheirs)"
-    />
+    <ConflictPanel :of="teach.order" :lines="(order) => teachWords(order, label)" @settled="teach.settled" />
     <p v-if="groups.data.value?.length === 0" class="card">
       There is no group to teach yet; add one under <RouterLink to="/groups">Groups</RouterLink>.
     </p>

@@ -190,10 +190,7 @@ export function useTeach(
   })
 
   /** What the two versions come to is shown, and saved. */
-  async function settle(how: () => unknown) {
-    how()
-    await show(order.value.value.drills)
-  }
+  const settled = () => show(order.value.value.drills)
 
   return {
     sheet,
@@ -209,7 +206,7 @@ export function useTeach(
     choose,
     change,
     undo,
-    settle,
+    settled,
     autosave,
     startAgain,
     refresh: () => (own.value ? fit(latest) : layOut()),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import SongStrip from '@/components/song-strip/SongStrip.vue'
 import WallMap from '@/components/wall-map/WallMap.vue'
@@ -38,22 +39,16 @@ function choose(now: string) {
   <div class="stack">
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
-        <div class="row spread">
-          <div>
-            <p class="quiet">
-              <RouterLink :to="`/dances/${id}`">‹ {{ data.title }}</RouterLink>
-            </p>
-            <h1>Walls of {{ data.title }}</h1>
-          </div>
-          <div class="row no-print">
+        <PageHead :title="`Walls of ${data.title}`" :back="data.title" :back-to="`/dances/${id}`">
+          <template #actions>
             <RouterLink :to="`/dances/${id}/where${link}`"
               ><el-button size="large" tag="span">Where are we?</el-button></RouterLink
             >
             <RouterLink :to="`/dances/${id}/calls${link}`"
               ><el-button size="large" type="primary" tag="span">Call sheet</el-button></RouterLink
             >
-          </div>
-        </div>
+          </template>
+        </PageHead>
         <div class="row">
           <label class="row to">to <MusicSelect v-model="song" :walls="data" /></label>
           <span v-if="data.music" class="quiet number">

@@ -7,4 +7,13 @@ package ulnaawl.figure;
  * @param effect what it does to the weight
  * @param lifted whether the foot ends above the floor
  */
-public record Action(String name, WeightEffect effect, boolean lifted) {}
+public record Action(String name, WeightEffect effect, boolean lifted) {
+
+  /** The book's word for a step that is nothing but a step. */
+  static final String STEP = "step";
+
+  /** A step and nothing else: where it goes says it all, its own word may be left out. */
+  public boolean isPlainStep() {
+    return name.equals(STEP);
+  }
+}

@@ -54,6 +54,11 @@ public record Figure(
     return new Figure(name, synonyms, family, level, patterns, variants, turn, guide.calling(word));
   }
 
+  /** The single step and nothing else: with a direction its own word may be left out. */
+  public boolean isPlainStep() {
+    return name.equals(Action.STEP);
+  }
+
   /** Whether it has a single place. */
   public boolean isElementary() {
     return patterns.getFirst().places() == 1;

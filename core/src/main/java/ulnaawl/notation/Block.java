@@ -12,10 +12,13 @@ public sealed interface Block {
 
   List<StepLine> lines();
 
+  /** The part of a dance that has no parts. */
+  String ONLY_PART = "A";
+
   /**
    * A section of the dance.
    *
-   * @param part the part it belongs to; "A" where the dance has no parts
+   * @param part the part it belongs to; {@link #ONLY_PART} where the dance has no parts
    * @param title its title; may be empty
    */
   record SectionBlock(String part, String title, SourceSpan span, List<StepLine> lines)

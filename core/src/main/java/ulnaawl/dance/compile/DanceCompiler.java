@@ -95,7 +95,7 @@ public final class DanceCompiler {
           .add(number, block.title(), block);
     }
     if (compilers.isEmpty()) {
-      return List.of(new Passage("A", startWeight, List.of(), script.titleSpan()));
+      return List.of(new Passage(Block.ONLY_PART, startWeight, List.of(), script.titleSpan()));
     }
     return compilers.values().stream().map(PassageCompiler::passage).toList();
   }

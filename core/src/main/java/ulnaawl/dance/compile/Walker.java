@@ -285,7 +285,7 @@ final class Walker {
   }
 
   private Call callOf(Item item) {
-    boolean bareStep = item.figure().name().equals("step") && item.direction().isPresent();
+    boolean bareStep = item.figure().isPlainStep() && item.direction().isPresent();
     boolean footless =
         item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
     Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);

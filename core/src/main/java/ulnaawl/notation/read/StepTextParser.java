@@ -87,7 +87,7 @@ public final class StepTextParser {
     private final List<Block> blocks = new ArrayList<>();
     private final List<Comment> comments = new ArrayList<>();
     private Place place = Place.HEADERS;
-    private String part = "A";
+    private String part = Block.ONLY_PART;
     private int sections;
     private boolean overfull;
     private @Nullable OpenBlock open;

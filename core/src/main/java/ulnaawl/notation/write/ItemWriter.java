@@ -26,7 +26,7 @@ final class ItemWriter {
     item.turn()
         .filter(turn -> turn.value().before())
         .ifPresent(turn -> text.append(write(turn.value())).append(' '));
-    boolean bare = item.figure().name().equals("step") && item.direction().isPresent();
+    boolean bare = item.figure().isPlainStep() && item.direction().isPresent();
     if (bare) {
       text.append(item.direction().get().label());
     } else {

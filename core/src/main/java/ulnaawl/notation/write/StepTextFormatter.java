@@ -68,7 +68,8 @@ public final class StepTextFormatter {
   private void writeBlocks() {
     boolean parts =
         script.blocks().stream()
-            .anyMatch(block -> block instanceof SectionBlock it && !it.part().equals("A"));
+            .anyMatch(
+                block -> block instanceof SectionBlock it && !it.part().equals(Block.ONLY_PART));
     String part = "";
     int number = 0;
     for (Block block : script.blocks()) {

@@ -67,11 +67,10 @@ public final class Cues {
   private void steps(List<Place> places) {
     for (Place place : places) {
       String foot = place.foot().map(Cues::side).orElse("");
-      String action = place.action().name();
       List<String> words = new ArrayList<>();
       words.add((place.description() + " " + foot).strip());
       words.add(place.description());
-      words.add(action.equals("step") ? place.placement().label() : action);
+      words.add(place.action().isPlainStep() ? place.placement().label() : place.action().name());
       call(tick(place), words);
     }
   }
