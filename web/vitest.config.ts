@@ -1,13 +1,17 @@
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
+import components from 'unplugin-vue-components/vite'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue(), components({ resolvers: [ElementPlusResolver({ importStyle: false })], dirs: [], dts: false })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     environment: 'happy-dom',
+    environmentOptions: { happyDOM: { url: 'http://club.test/' } },
     include: ['test/**/*.test.ts'],
+    setupFiles: ['test/setup.ts'],
     restoreMocks: true,
     server: { deps: { inline: ['element-plus'] } },
   },

@@ -53,3 +53,59 @@ export function wall(counts: number, ticks: number[], startFacing = 0, tagCounts
     })),
   }
 }
+
+/** A song of the club's list; an invented one. */
+export function songCard(
+  wanted: Partial<Schemas['SongCard']> = {},
+  song: Partial<Schemas['SongView']> = {},
+): Schemas['SongCard'] {
+  return {
+    id: 4,
+    version: 1,
+    explicitWords: false,
+    intro: 32,
+    meter: 'FOUR',
+    phrases: 'A 32',
+    style: 'two-step',
+    updatedAt: '2026-11-20T19:30:00',
+    updatedBy: 'Oda',
+    ...wanted,
+    song: {
+      title: 'Half Past Harvest',
+      artist: 'The Lamplighters',
+      bpm: 126.5,
+      countRate: '1',
+      countsPerMinute: 126.5,
+      seconds: 185,
+      ...wanted.song,
+      ...song,
+    },
+  }
+}
+
+/** A line of a running order. */
+export function line(wanted: Partial<Schemas['LineView']> = {}): Schemas['LineView'] {
+  return { id: 1, kind: 'PRACTICE', minutes: 10, start: 0, title: 'Tea Urn', reasons: [], ...wanted }
+}
+
+/** A class that is planned and not written down. */
+export function classSheet(wanted: Partial<Schemas['ClassSheet']> = {}): Schemas['ClassSheet'] {
+  return {
+    id: 5,
+    group: 1,
+    groupName: 'Monday Hall',
+    level: 'BEGINNER',
+    date: '2026-11-30',
+    startsAt: '19:00:00',
+    place: 'Sluice Hall',
+    minutes: 60,
+    planned: 20,
+    recorded: false,
+    canRecord: true,
+    note: '',
+    version: 1,
+    lines: [],
+    written: [],
+    ...wanted,
+  }
+}

@@ -29,7 +29,15 @@ interface Options<T, V> {
   /** What something new begins with. */
   fresh: () => T
   save: (value: T, version: number) => Promise<Stored<T, V>>
+  /** Brings a version back just as it was; without it a step back saves the value of then. */
+  restore?: (to: number, version: number) => Promise<Stored<T, V>>
   merge: (base: T, mine: T, theirs: T) => Merged<T>
+}
+
+/** What one can go back to. */
+interface Step<T> {
+  value: T
+  version: number
 }
 
 interface Draft<T> {
@@ -54,7 +62,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   /** What was written here before, but not saved, is on the page again. */
   const restored = ref(false)
   const clash = shallowRef<Clash<T>>()
-  const undoable = shallowRef<T[]>([])
+  const undoable = shallowRef<Step<T>[]>([])
   let opened: string | undefined
   let asked = 0
 
@@ -144,14 +152,21 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   }
 
   /** Saves what is on the page; a colleague's change in the meantime is shown, not overwritten. */
-  async function save(): Promise<Stored<T, V> | undefined> {
+  function save(): Promise<Stored<T, V> | undefined> {
+    const mine = copy(value.value)
+    return send(mine, (version) => options.save(mine, version))
+  }
+
+  async function send(
+    mine: T,
+    how: (version: number) => Promise<Stored<T, V>>,
+  ): Promise<Stored<T, V> | undefined> {
     if (clash.value) throw new Error('Settle the two versions first.')
     const before = base()
-    const mine = copy(value.value)
     const page = asked
     saving.value = true
     try {
-      const now = await options.save(mine, stored.value?.version ?? 0)
+      const now = await how(stored.value?.version ?? 0)
       // The page shows something else by now: what was saved is safe, and not its business any more.
       if (page !== asked) return now
       stored.value = now
@@ -186,16 +201,23 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** Changes it and saves at once; the step before can be had back. */
   async function commit(next: T): Promise<void> {
-    const before = copy(base())
+    const before = here()
     value.value = next
-    if (await save()) undoable.value = [...undoable.value.slice(-MOST_UNDO + 1), before]
+    if (await save()) remember(before)
+  }
+
+  const here = (): Step<T> => ({ value: copy(base()), version: stored.value?.version ?? 0 })
+  function remember(step: Step<T>) {
+    undoable.value = [...undoable.value.slice(-MOST_UNDO + 1), step]
   }
 
   async function undo(): Promise<void> {
     const before = undoable.value[undoable.value.length - 1]
     if (before === undefined) return
-    value.value = copy(before)
-    if (await save()) undoable.value = undoable.value.slice(0, -1)
+    value.value = copy(before.value)
+    const { restore } = options
+    const back = restore ? send(copy(before.value), (version) => restore(before.version, version)) : save()
+    if (await back) undoable.value = undoable.value.slice(0, -1)
   }
 
   /** Takes what the server answered to something else that changed it. */
@@ -208,9 +230,9 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** The same, where what was before can be had back. */
   function takeAsStep(now: Stored<T, V>) {
-    const before = copy(base())
+    const before = here()
     take(now)
-    undoable.value = [...undoable.value.slice(-MOST_UNDO + 1), before]
+    remember(before)
   }
 
   /** Goes back to what is saved. */

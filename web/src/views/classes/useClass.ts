@@ -30,6 +30,7 @@ export function useClass(id: () => number) {
       const body = { ...(saved ? adopted(value, saved) : value), version }
       return stored(await ask(api.PUT('/api/classes/{id}', { params: { path: path() }, body })))
     },
+    restore,
     merge: mergeOrders,
   })
   const sheet = computed(() => order.stored.value?.view)
@@ -56,12 +57,12 @@ export function useClass(id: () => number) {
     order.takeAsStep(stored(answer))
   }
 
-  async function bringBack(to: number) {
-    const body = { version: version(), to }
-    order.take(
-      stored(await ask(api.POST('/api/classes/{id}/bring-back', { params: { path: path() }, body }))),
-    )
+  /** An earlier order comes back with its reasons and the names of those who changed it. */
+  async function restore(to: number, from: number) {
+    const body = { version: from, to }
+    return stored(await ask(api.POST('/api/classes/{id}/bring-back', { params: { path: path() }, body })))
   }
+  const bringBack = async (to: number) => order.take(await restore(to, version()))
 
   async function record(note: string, lines: Schemas['DancedForm'][]) {
     const body = { version: version(), note, lines }

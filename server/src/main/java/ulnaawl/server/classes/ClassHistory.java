@@ -30,8 +30,9 @@ class ClassHistory implements HistoryText {
     this.speech = speech;
   }
 
-  /** A line as the history keeps it. */
+  /** A line as the history keeps it; the first histories were kept without numbers. */
   record KeptLine(
+      @Nullable Long id,
       int minutes,
       Kind kind,
       @Nullable Long dance,
@@ -51,6 +52,7 @@ class ClassHistory implements HistoryText {
             order.lines().stream()
                 .map(line ->
                     new KeptLine(
+                        line.id(),
                         line.minutes(),
                         line.kind(),
                         line.dance().map(DanceVersion::dance).orElse(null),
@@ -70,8 +72,9 @@ class ClassHistory implements HistoryText {
   private LineRow line(KeptLine line) {
     Long dance = line.dance();
     Integer version = line.danceVersion();
+    Long id = line.id();
     return new LineRow(
-        0,
+        id == null ? LineRow.NEW : id,
         line.minutes(),
         line.kind(),
         dance == null || version == null

@@ -150,7 +150,8 @@ public class ClassService {
         row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     List<LineRow> lines = new ArrayList<>();
     for (WantedLine line : wanted) {
-      lines.add(line(line, Optional.ofNullable(before.get(line.id())), me));
+      // A line that is named twice goes on in the first place; the second one is new.
+      lines.add(line(line, Optional.ofNullable(before.remove(line.id())), me));
     }
     return write(row, version, new Order(minutes, lines), Action.CHANGED, me);
   }
@@ -185,9 +186,14 @@ public class ClassService {
     if (same) {
       return before.orElseThrow();
     }
-    boolean sameDance = before.map(line -> line.isOf(wanted.dance())).orElse(false);
+    // Other words on a line without a dance are another line: what was said of it does not hold.
+    boolean sameDance =
+        before
+            .filter(line -> line.isOf(wanted.dance()))
+            .filter(line -> line.dance().isPresent() || line.title().equals(title))
+            .isPresent();
     return new LineRow(
-        0,
+        before.map(LineRow::id).orElse(LineRow.NEW),
         wanted.minutes(),
         wanted.kind(),
         dance,

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
@@ -168,6 +169,11 @@ class ClassStore {
     for (LineRow line : lines) {
       database
           .insertInto(CLASS_LINE)
+          .set(
+              CLASS_LINE.ID,
+              line.id() == LineRow.NEW
+                  ? DSL.defaultValue(CLASS_LINE.ID)
+                  : DSL.val(line.id(), CLASS_LINE.ID))
           .set(CLASS_LINE.CLASS_ID, classId)
           .set(CLASS_LINE.POSITION, position++)
           .set(CLASS_LINE.MINUTES, line.minutes())

@@ -10,7 +10,7 @@ import ulnaawl.server.dances.DanceVersion;
 /**
  * A line of a running order, as it is stored.
  *
- * @param id 0 for a line that has not been stored yet
+ * @param id {@link #NEW} for a line that has not been stored yet
  * @param dance the dance, and its version when the line was planned
  * @param reasons why it is there
  * @param changedBy who changed it by hand
@@ -25,6 +25,9 @@ record LineRow(
     List<PlanReason> reasons,
     Optional<String> changedBy,
     Optional<LocalDateTime> changedAt) {
+
+  /** The number of a line that has none yet. */
+  static final long NEW = 0;
 
   LineRow {
     reasons = List.copyOf(reasons);

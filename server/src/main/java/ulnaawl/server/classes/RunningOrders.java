@@ -68,7 +68,7 @@ class RunningOrders {
           case Subject.Without it -> speech.plan().filler(it.filler());
         };
     return new LineRow(
-        0,
+        LineRow.NEW,
         line.minutes(),
         line.kind(),
         line.dance().map(versions::get),

@@ -1,0 +1,112 @@
+package ulnaawl.server;
+
+import static org.testng.Assert.assertEquals;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A club that is put away in the evening and opened the next day is the same club. */
+public class RestartTest {
+
+  private static final List<String> PAGES =
+      List.of(
+          "/api/dances",
+          "/api/dances/1",
+          "/api/groups",
+          "/api/groups/1",
+          "/api/groups/standings",
+          "/api/classes",
+          "/api/songs",
+          "/api/figures/club",
+          "/api/dances/1/teach/saved?group=1",
+          "/api/dances/1/teach/options?group=1",
+          "/api/history/DANCE/1",
+          "/api/history/CLASS/1");
+
+  private interface Evening {
+    void with(int port);
+  }
+
+  private static void open(Path data, Evening evening) {
+    try (ConfigurableApplicationContext app =
+        SpringApplication.run(
+            UlnaAwl.class,
+            "--server.port=0",
+            "--ulna.demo=false",
+            "--ulna.today=2026-11-24",
+            "--ulna.data=" + data)) {
+      int port = Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"));
+      evening.with(port);
+    }
+  }
+
+  @Test
+  public void everythingIsThereAfterARestart() throws IOException {
+    Path data = Files.createTempDirectory("ulna-restart");
+    List<JsonNode> before = new ArrayList<>();
+    open(
+        data,
+        port -> {
+          Client first = new Client(port);
+          first.post("/api/setup", Client.json("{'name':'Ada Brook','password':'first-evening'}"));
+          live(first);
+          PAGES.forEach(page -> before.add(first.get(page).body()));
+        });
+    open(
+        data,
+        port -> {
+          assertEquals(
+              new Client(port)
+                  .post("/api/setup", Client.json("{'name':'Thief','password':'first-evening'}"))
+                  .status(),
+              409,
+              "the club has its first instructor");
+          Client ada = Client.signedIn(port, "Ada Brook", "first-evening");
+          for (int i = 0; i < PAGES.size(); i++) {
+            assertEquals(ada.get(PAGES.get(i)).body(), before.get(i), PAGES.get(i));
+          }
+          assertEquals(
+              ada.put("/api/classes/1", Client.json("{'version':2,'minutes':60,'lines':[]}"))
+                  .status(),
+              200,
+              "and goes on from the version it had");
+        });
+  }
+
+  private static void live(Client ada) {
+    String text =
+        "title: Late Ferry\nstart: weight L\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n";
+    ok(ada.post("/api/dances", "{\"stepText\":" + Client.quoted(text) + "}"));
+    ok(
+        ada.post(
+            "/api/groups",
+            Client.json(
+                "{'name':'Dockside','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00',"
+                    + "'minutes':60,'place':'','version':0}")));
+    ok(
+        ada.post(
+            "/api/groups/1/record",
+            Client.json(
+                "{'dance':1,'date':'2026-11-17','happened':'TAUGHT','shown':[1],'outcome':'SHAKY','note':'late'}")));
+    ok(ada.post("/api/classes", Client.json("{'group':1,'date':'2026-11-30','minutes':60}")));
+    ok(ada.post("/api/classes/1/plan", Client.json("{'version':1,'minutes':50}")));
+    ok(ada.put("/api/dances/1/watch-outs/1", Client.json("{'note':'left hand','version':0}")));
+    ok(
+        ada.put(
+            "/api/dances/1/teach/saved",
+            Client.json(
+                "{'version':0,'teach':{'group':1,'minutes':10,'drills':[{'scope':{'kind':'SECTION','from':1,'to':1},"
+                    + "'mode':'COUNTS','percent':70,'repetitions':3,'locked':true}]}}")));
+  }
+
+  private static void ok(Client.Answer answer) {
+    assertEquals(answer.status() / 100, 2, answer.raw().body());
+  }
+}
