@@ -70,7 +70,13 @@ public record FloorSplit(
    * @param count the count of that wall
    */
   public record Arrangement(
-      How how, int extraCentimetres, int nearestCentimetres, int wall, int count) {}
+      How how, int extraCentimetres, int nearestCentimetres, int wall, int count) {
+
+    /** The least more room first, then the farthest apart. */
+    static final Comparator<Arrangement> ROOMIEST_FIRST =
+        Comparator.comparingInt(Arrangement::extraCentimetres)
+            .thenComparingInt(it -> -it.nearestCentimetres());
+  }
 
   /** Where the second dance stands in the hall, seen from the first. */
   public enum How {
@@ -90,6 +96,23 @@ public record FloorSplit(
       this.across = across;
       this.ahead = ahead;
     }
+  }
+
+  /** Those first that need the least more room, then those whose neighbours stay farthest apart. */
+  public static final Comparator<FloorSplit> ROOMIEST_FIRST =
+      Comparator.comparing(FloorSplit::best, Arrangement.ROOMIEST_FIRST);
+
+  /**
+   * Whether two dances are worth comparing: a floor is split because people are of different
+   * levels. Common practice, no source.
+   */
+  public static boolean isWorthwhile(Level first, Level second) {
+    return first != second;
+  }
+
+  /** The roomiest way to stand. */
+  public Arrangement best() {
+    return arrangements.getFirst();
   }
 
   // Middle of the body to middle of the body, in centimetres: nearer than arms allow; and the room
@@ -131,9 +154,7 @@ public record FloorSplit(
     for (How how : How.values()) {
       arrangements.add(arrangement(how, a, b, sequence, both));
     }
-    arrangements.sort(
-        Comparator.comparingInt(Arrangement::extraCentimetres)
-            .thenComparingInt(it -> -it.nearestCentimetres()));
+    arrangements.sort(Arrangement.ROOMIEST_FIRST);
     int same = 0;
     for (int i = 0; i < both; i++) {
       same += a.facings().get(i).equals(b.facings().get(i)) ? 1 : 0;

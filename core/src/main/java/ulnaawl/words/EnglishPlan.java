@@ -33,7 +33,9 @@ final class EnglishPlan implements PlanSpeech {
               + Plain.many(it.minutes(), "minute")
               + (it.whole() ? "." : "; the rest goes to the next class.");
       case PlanReason.NeedsRest it ->
-          "The class lasts " + it.classMinutes() + " minutes; new dancers need a rest.";
+          "The class lasts "
+              + Plain.many(it.classMinutes(), "minute")
+              + "; new dancers need a rest.";
       case PlanReason.TaughtToday _ -> "What was taught today, slow to full speed.";
       case PlanReason.KeepsFresh it ->
           "Comes back on "
@@ -70,6 +72,12 @@ final class EnglishPlan implements PlanSpeech {
 
   private static String goOn(PlanReason.GoOn it) {
     SectionSet left = SectionSet.upTo(it.sections()).without(it.shown());
+    if (left.isEmpty()) {
+      return "Started: "
+          + Plain.sections(it.shown())
+          + (it.shown().size() == 1 ? " has" : " have")
+          + " been shown, which is all of it; it was never taught as a whole.";
+    }
     boolean inOrder = it.shown().isWhole(it.shown().size());
     return "Started: "
         + Plain.sections(it.shown())
@@ -77,7 +85,7 @@ final class EnglishPlan implements PlanSpeech {
         + it.sections()
         + (it.shown().size() == 1 ? " has" : " have")
         + " been shown; "
-        + (inOrder && !left.isEmpty()
+        + (inOrder
             ? "go on from section " + left.numbers().getFirst() + "."
             : Plain.sections(left) + (left.size() == 1 ? " is" : " are") + " still to come.");
   }

@@ -25,10 +25,8 @@ final class EnglishSay {
       case Say.WatchOut it -> "Watch out: " + (it.note().isBlank() ? "slow here." : it.note());
       case Say.AnotherWay it ->
           it.option()
-              + ", counts "
-              + it.from()
-              + "-"
-              + it.to()
+              + ", "
+              + Plain.counts(it.from(), it.to())
               + ": "
               + String.join(", ", it.calls());
       case Say.TakeCare it -> "Take care: " + it.caution();
@@ -61,7 +59,7 @@ final class EnglishSay {
               + ".";
       case Say.Event it -> special(it);
       case Say.ForWhoLikes it ->
-          "For whoever likes it better: counts " + it.from() + "-" + it.to() + ".";
+          "For whoever likes it better: " + Plain.counts(it.from(), it.to()) + ".";
     };
   }
 

@@ -36,6 +36,11 @@ final class Plain {
     return DAY.format(date);
   }
 
+  /** Counts in a row: {@code count 5}, {@code counts 5-8}. */
+  static String counts(int from, int to) {
+    return from == to ? "count " + from : "counts " + from + "-" + to;
+  }
+
   /** {@code section 3}, {@code sections 1 to 3}, {@code sections 1 to 3 and 5}. */
   static String sections(SectionSet sections) {
     List<String> runs =

@@ -21,6 +21,9 @@ public sealed interface Say {
   record Figures(List<String> calls) implements Say {
     public Figures {
       calls = List.copyOf(calls);
+      if (calls.isEmpty()) {
+        throw new IllegalArgumentException("Where nothing is danced, nothing is called");
+      }
     }
 
     /** As the figures of these places are called, in order. */
@@ -44,6 +47,9 @@ public sealed interface Say {
   record AnotherWay(String option, int from, int to, List<String> calls) implements Say {
     public AnotherWay {
       calls = List.copyOf(calls);
+      if (calls.isEmpty()) {
+        throw new IllegalArgumentException("Another way has steps");
+      }
     }
   }
 
@@ -67,6 +73,9 @@ public sealed interface Say {
     public ThenStraightOn {
       before = List.copyOf(before);
       after = List.copyOf(after);
+      if (before.isEmpty() || after.isEmpty()) {
+        throw new IllegalArgumentException("A join has steps on both sides");
+      }
     }
   }
 

@@ -26,7 +26,13 @@ public sealed interface SchoolReason {
   record WantsRepeats(Level level) implements SchoolReason {}
 
   /** Going to the top after each section would take too long. */
-  record ManySections(int sections) implements SchoolReason {}
+  record ManySections(int sections) implements SchoolReason {
+    public ManySections {
+      if (sections < 2) {
+        throw new IllegalArgumentException("Many sections are two or more, not " + sections);
+      }
+    }
+  }
 
   /** The group learns fast. */
   record LearnsFast(Level level) implements SchoolReason {}

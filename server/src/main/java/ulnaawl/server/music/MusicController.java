@@ -44,6 +44,8 @@ class MusicController {
 
   private record SongMatch(SongRow row, MusicMatch match) {}
 
+  private record Split(DanceMatch other, FloorSplit split) {}
+
   private record DanceMatch(DanceRow row, ReadDance read, MusicMatch match) {}
 
   @GetMapping("/dances/{id}/music")
@@ -88,12 +90,16 @@ class MusicController {
     ReadDance first = dances.danceable(dance);
     return matching(song).stream()
         .filter(it -> it.row().id() != dance)
-        .filter(it -> it.read().usualLevel() != first.usualLevel())
+        .filter(it -> FloorSplit.isWorthwhile(first.usualLevel(), it.read().usualLevel()))
         .limit(MOST)
-        .map(it -> card(song, first, it))
-        .sorted(
-            Comparator.comparingInt((SplitCard it) -> it.extra())
-                .thenComparingInt(it -> -it.nearest()))
+        .map(it -> new Split(it, split(song, first, it)))
+        .sorted(Comparator.comparing(Split::split, FloorSplit.ROOMIEST_FIRST))
+        .map(it ->
+            writer.card(
+                it.other().row().id(),
+                it.other().row().title(),
+                it.other().read().usualLevel(),
+                it.split()))
         .toList();
   }
 
@@ -111,12 +117,8 @@ class MusicController {
         FloorSplit.of(one.dance(), one.usualLevel(), other.dance(), song.song()));
   }
 
-  private SplitCard card(SongRow song, ReadDance first, DanceMatch other) {
-    return writer.card(
-        other.row().id(),
-        other.row().title(),
-        other.read().usualLevel(),
-        FloorSplit.of(first.dance(), first.usualLevel(), other.read().dance(), song.song()));
+  private static FloorSplit split(SongRow song, ReadDance first, DanceMatch other) {
+    return FloorSplit.of(first.dance(), first.usualLevel(), other.read().dance(), song.song());
   }
 
   /** The club's dances that go with a song, its own first. */

@@ -39,7 +39,7 @@ class MusicWriter {
   }
 
   SplitCard card(long dance, String title, Level level, FloorSplit split) {
-    FloorSplit.Arrangement best = split.arrangements().getFirst();
+    FloorSplit.Arrangement best = split.best();
     return new SplitCard(
         dance,
         title,
