@@ -26,7 +26,8 @@ public record Facing(int eighths) {
   public static Optional<Facing> named(String words) {
     String wanted = words.strip().toLowerCase(Locale.ROOT);
     for (int i = 0; i < CLOCK.length; i++) {
-      if (wanted.equals(CLOCK[i]) || wanted.equals(CLOCK[i] + ":00")) {
+      boolean fullHour = !CLOCK[i].contains(":");
+      if (wanted.equals(CLOCK[i]) || (fullHour && wanted.equals(CLOCK[i] + ":00"))) {
         return Optional.of(new Facing(i));
       }
     }
