@@ -3,8 +3,10 @@ package ulnaawl.song;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
@@ -95,10 +97,7 @@ public class OtherMusicTest {
    */
   @Test
   public void whoWalksIntoTheLineInFrontIsGivenRoom() {
-    Dance still =
-        Dances.dance(
-            "title: Still\nstart: weight L\nsection\n1-8  step R together, step L together, step R together, step L together, step R together, step L together, step R together, step L together\n"
-                .repeat(1));
+    Dance still = still(1);
     Dance walker =
         Dances.dance(
             "title: Walker\nstart: weight L\nsection\n1-8  walk R L R L R L R L\n"
@@ -109,6 +108,87 @@ public class OtherMusicTest {
       boolean walkedInto = stand.how() == FloorSplit.How.FRONT;
       assertEquals(stand.extraCentimetres() > 0, walkedInto, stand.toString());
     }
+  }
+
+  /**
+   * By hand: a step is 50 cm, closed feet 15 cm apart, so that side, together, side leads 77 cm
+   * aside, and two walks a metre ahead. 30 cm more than usual leave 140 − 77 = 63 beside and 150 −
+   * 100 = 50 in front, too near; 60 leave 93 and 80: tight.
+   */
+  @Test
+  public void whoDancesToAllSidesNeedsALineMore() {
+    FloorSplit split =
+        split(
+            "side R, together L, side R, touch L, side L, together R, side L, touch R",
+            "side L, together R, side L, touch R, side R, together L, side R, touch L",
+            "walk R L fwd, walk R L back, walk R L back, walk R L fwd");
+    assertEquals(split.verdict(), FloorSplit.Verdict.TIGHT, split.toString());
+    assertEquals(extras(split), List.of(60, 60, 60, 60), split.toString());
+  }
+
+  /**
+   * By hand: side and together lead 35 cm on, eight of them with their last step 287 cm aside; 240
+   * more leave 350 − 287 = 63, too near, 270 leave 93. 150 is all that a hall can spare.
+   */
+  @Test
+  public void whoRoamsCannotShareTheFloor() {
+    String right = "side R, together L, side R, together L, side R, together L, side R, together L";
+    String left = "side L, together R, side L, together R, side L, together R, side L, together R";
+    FloorSplit split =
+        split(
+            right,
+            right.replaceAll("together L$", "touch L"),
+            left,
+            left,
+            left,
+            left.replaceAll("together R$", "touch R"),
+            right,
+            right.replaceAll("together L$", "touch L"),
+            "walk L R L R L R L R",
+            "walk L R L R L R L R back",
+            "walk L R L R L R L R back",
+            "walk L R L R L R L R");
+    assertEquals(split.verdict(), FloorSplit.Verdict.COLLIDES, split.toString());
+    assertEquals(extra(split, FloorSplit.How.RIGHT), 270, split.toString());
+    assertTrue(split.best().extraCentimetres() > 150);
+    FloorSplit calm = FloorSplit.of(still(1), Level.BEGINNER, still(1), song(112));
+    assertEquals(
+        Stream.of(split, calm).sorted(FloorSplit.ROOMIEST_FIRST).toList(), List.of(calm, split));
+  }
+
+  private static int extra(FloorSplit split, FloorSplit.How how) {
+    return split.arrangements().stream()
+        .filter(it -> it.how() == how)
+        .findFirst()
+        .orElseThrow()
+        .extraCentimetres();
+  }
+
+  private static FloorSplit split(String... sections) {
+    StringBuilder text = new StringBuilder("title: Made\nstart: weight L\n");
+    for (String section : sections) {
+      text.append("section\n1-8  ").append(section).append('\n');
+    }
+    Dance dance = Dances.dance(text.toString());
+    return FloorSplit.of(dance, Level.BEGINNER, still(sections.length), song(112));
+  }
+
+  private static List<Integer> extras(FloorSplit split) {
+    return split.arrangements().stream().map(FloorSplit.Arrangement::extraCentimetres).toList();
+  }
+
+  private static Dance still(int sections) {
+    return Dances.dance(
+        "title: Still\nstart: weight L\n"
+            + ("section\n1-8  step R together, step L together, step R together, step L together,"
+                    + " step R together, step L together, step R together, step L together\n")
+                .repeat(sections));
+  }
+
+  @Test
+  public void onlyAnotherLevelIsWorthAFloorOfItsOwn() {
+    assertTrue(FloorSplit.isWorthwhile(Level.BEGINNER, Level.IMPROVER));
+    assertTrue(!FloorSplit.isWorthwhile(Level.IMPROVER, Level.IMPROVER));
   }
 
   private static int score(String phrases) {

@@ -5,12 +5,23 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.compile.DanceCompiler;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.Level;
 import ulnaawl.formats.SongCsv;
 import ulnaawl.formats.SongList;
 import ulnaawl.formats.SongXspf;
+import ulnaawl.music.ListedSong;
+import ulnaawl.music.SongEntry;
+import ulnaawl.music.SongField;
+import ulnaawl.song.MusicMatch;
 
 /** Songs, walls with music, other music and shared floors through the API. */
 public class SongsTest extends ServerTest {
@@ -208,29 +219,109 @@ public class SongsTest extends ServerTest {
     assertEquals(colleague.get(address + "/where-are-we?seconds=-1").status(), 422);
   }
 
+  /** The same songs, in the same order and for the same reasons, as the core finds them. */
   @Test
-  public void musicAndFloorsAreMatched() {
+  public void songsForADanceAreThoseThatTheCoreFinds() {
     Client colleague = coInstructor();
     long lanterns = dance(colleague, "Paper Lanterns");
+    JsonNode sheet = colleague.get("/api/dances/" + lanterns).body();
+    Dance dance =
+        DanceCompiler.compile(sheet.get("stepText").asString(), FigureBook.standard()).dance();
+    Level level = Level.valueOf(sheet.at("/reading/level/stated").asString());
+    List<String> expected =
+        colleague
+            .get("/api/songs")
+            .body()
+            .valueStream()
+            .map(SongsTest::listed)
+            .flatMap(song ->
+                MusicMatch.of(dance, level, song).stream()
+                    .map(match -> Map.entry(song.song().title(), match)))
+            .sorted(Map.Entry.comparingByValue(MusicMatch.BEST_FIRST))
+            .map(
+                it -> "%s %d %s".formatted(it.getKey(), it.getValue().score(), it.getValue().use()))
+            .toList();
     JsonNode songs = colleague.get("/api/dances/" + lanterns + "/music").body();
+    List<String> found =
+        songs
+            .valueStream()
+            .map(it ->
+                "%s %d %s"
+                    .formatted(
+                        it.get("title").asString(),
+                        it.at("/match/score").asInt(),
+                        it.at("/match/use").asString()))
+            .toList();
+    assertTrue(found.size() > 8, found.toString());
+    assertEquals(found, expected.subList(0, found.size()));
     assertEquals(songs.at("/0/title").asString(), "Paper Lanterns");
     assertTrue(songs.at("/0/own").asBoolean());
-    assertTrue(songs.size() > 8, songs.toString());
     for (JsonNode one : songs) {
-      assertFalse(one.get("title").asString().contains("Waltz"), one.toString());
+      int points =
+          one.at("/match/reasons")
+              .valueStream()
+              .mapToInt(it -> it.get("text").asString().isBlank() ? 1 : 0)
+              .sum();
+      assertEquals(points, 0, "every match has its reasons in words: " + one);
     }
+  }
+
+  private static ListedSong listed(JsonNode card) {
+    Map<SongField, String> words = new EnumMap<>(SongField.class);
+    words.put(SongField.TITLE, card.at("/song/title").asString());
+    words.put(SongField.ARTIST, card.at("/song/artist").asString(""));
+    words.put(SongField.BPM, card.at("/song/bpm").asString(""));
+    words.put(SongField.RATE, card.at("/song/countRate").asString());
+    words.put(SongField.LENGTH, card.at("/song/seconds").asString(""));
+    words.put(SongField.INTRO, card.path("intro").asString(""));
+    words.put(SongField.METER, card.get("meter").asString().equals("THREE") ? "3/4" : "4/4");
+    words.put(SongField.STYLE, card.path("style").asString(""));
+    words.put(SongField.PHRASES, card.get("phrases").asString());
+    words.put(SongField.EXPLICIT, card.get("explicitWords").asBoolean() ? "yes" : "no");
+    return new SongEntry(words).read().song().orElseThrow();
+  }
+
+  @Test
+  public void dancesForASongAndTheirFloorsAreRanked() {
+    Client colleague = coInstructor();
+    long lanterns = dance(colleague, "Paper Lanterns");
     long mug = song(colleague, "Blue Enamel Mug");
     JsonNode dances = colleague.get("/api/songs/" + mug + "/dances").body();
-    assertTrue(dances.size() > 5, dances.toString());
+    List<Integer> scores =
+        dances
+            .valueStream()
+            .filter(it -> !it.get("own").asBoolean())
+            .map(it -> it.at("/match/score").asInt())
+            .toList();
+    assertEquals(scores, scores.stream().sorted(Comparator.reverseOrder()).toList());
+    String level =
+        dances
+            .valueStream()
+            .filter(it -> it.get("dance").asLong() == lanterns)
+            .findFirst()
+            .orElseThrow()
+            .get("level")
+            .asString();
     JsonNode splits = colleague.get("/api/songs/" + mug + "/splits?dance=" + lanterns).body();
     assertTrue(splits.size() > 3, splits.toString());
-    long second = splits.at("/0/dance").asLong();
-    JsonNode split =
-        colleague.get("/api/songs/" + mug + "/splits/" + lanterns + "/" + second).body();
-    assertEquals(split.get("standings").size(), 4);
-    assertTrue(split.get("walls").size() > 5);
+    int extra = 0;
+    for (JsonNode card : splits) {
+      assertFalse(card.get("level").asString().equals(level), "another level: " + card);
+      assertTrue(card.get("extra").asInt() >= extra, "the roomiest first: " + splits);
+      extra = card.get("extra").asInt();
+      JsonNode split =
+          colleague
+              .get("/api/songs/" + mug + "/splits/" + lanterns + "/" + card.get("dance").asLong())
+              .body();
+      assertEquals(split.get("verdict"), card.get("verdict"));
+      assertEquals(split.at("/standings/0/extra"), card.get("extra"));
+      assertEquals(split.get("same"), card.get("same"));
+      assertEquals(split.get("standings").size(), 4);
+    }
     long waltz = dance(colleague, "Quiet Harbour");
-    assertEquals(
-        colleague.get("/api/songs/" + mug + "/splits/" + lanterns + "/" + waltz).status(), 422);
+    Client.Answer refused =
+        colleague.get("/api/songs/" + mug + "/splits/" + lanterns + "/" + waltz);
+    assertEquals(refused.status(), 422);
+    assertTrue(refused.detail().contains("waltz"), refused.detail());
   }
 }
