@@ -40,22 +40,26 @@ export async function show(component: Component, options: Options = {}): Promise
     ],
   })
   await router.push(options.path ?? '/here')
+  const place = document.body.appendChild(document.createElement('div'))
   const view = mount(component, {
     props: options.props,
     slots: options.slots,
     global: { plugins: [pinia, router] },
-    attachTo: document.body,
+    attachTo: place,
   })
-  onTestFinished(() => view.unmount())
+  onTestFinished(() => {
+    view.unmount()
+    place.remove()
+  })
   await flushPromises()
-  const words = () => spoken(view.element.parentElement ?? view.element)
+  const words = () => spoken(place)
   return {
     view,
     router,
     words,
     async press(wanted) {
       const found = view.findAll('button, a, summary').filter((one) => {
-        const said = one.text().replace(/\s+/g, ' ').trim()
+        const said = spoken(one.element)
         return said === wanted || one.attributes('aria-label') === wanted
       })
       if (found.length === 0) throw new Error(`There is no “${wanted}” on: ${words()}`)

@@ -3,7 +3,8 @@ import { useDebounceFn } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { EditorView } from '@codemirror/view'
 import type { Schemas } from '@/api/client'
-import { type Help, keep, makeEditor, replaceRange, showRemarks } from './editor'
+import { keep, makeEditor, replaceRange, showRemarks } from './editor'
+import type { Help } from './help'
 
 /** The text of a dance, with marks where something is to be said about it. */
 const props = defineProps<{
