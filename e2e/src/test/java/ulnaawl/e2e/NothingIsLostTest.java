@@ -116,8 +116,10 @@ public class NothingIsLostTest extends BrowserTest {
     page.getByRole(AriaRole.DIALOG)
         .getByText("Remove", new Locator.GetByTextOptions().setExact(true))
         .click();
-    page.waitForURL(Pattern.compile(".*/dances"));
-    page.getByText("Removed", new Page.GetByTextOptions().setExact(true)).last().click();
+    page.waitForURL(Pattern.compile(".*/dances$"));
+    assertThat(page.locator(".dance").first()).isVisible();
+    page.locator(".removed summary").click();
+    assertThat(page.locator(".removed[open]")).isVisible();
     Locator row =
         page.locator(".removed li").filter(new Locator.FilterOptions().setHasText("Gone and back"));
     row.getByRole(AriaRole.BUTTON).click();

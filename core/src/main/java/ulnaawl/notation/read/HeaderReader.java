@@ -1,19 +1,14 @@
 package ulnaawl.notation.read;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Weight;
-import ulnaawl.music.CountRate;
 import ulnaawl.music.Meter;
 import ulnaawl.music.Song;
-import ulnaawl.music.Tempo;
 import ulnaawl.notation.Headers;
 import ulnaawl.notation.Limits;
 import ulnaawl.notation.Stated;
@@ -30,13 +25,6 @@ final class HeaderReader {
           "meter");
 
   private static final Pattern NUMBER = Pattern.compile("\\d{1,6}");
-  private static final Pattern LENGTH = Pattern.compile("(\\d{1,3}):([0-5]\\d)");
-  private static final Pattern BPM = Pattern.compile("(-?\\d{1,6}(?:[.,]\\d{1,3})?) ?bpm");
-  private static final Pattern RATE =
-      Pattern.compile("(?:count rate )?(1/2|half|½|1|2|double)", Pattern.CASE_INSENSITIVE);
-
-  /** A slash parts a song line, but for the one in 1/2. */
-  private static final Pattern SONG_PARTS = Pattern.compile("(?<!(?<!\\d)1)/|/(?!2(?!\\d))");
 
   private final Findings findings;
   private Optional<Stated<String>> title = Optional.empty();
@@ -213,90 +201,6 @@ final class HeaderReader {
               "A dance has up to " + Limits.SONGS + " songs; this one is not read."));
       return;
     }
-    List<String> free = new ArrayList<>();
-    Optional<Tempo> bpm = Optional.empty();
-    OptionalInt length = OptionalInt.empty();
-    CountRate rate = CountRate.FULL;
-    boolean sayTempo = false;
-    for (String raw : SONG_PARTS.split(value.text(), -1)) {
-      String part = raw.strip();
-      String lower = part.toLowerCase(Locale.ROOT);
-      Matcher time = LENGTH.matcher(lower);
-      Matcher beats = BPM.matcher(lower);
-      Matcher counted = RATE.matcher(lower);
-      if (time.matches()) {
-        int seconds = Integer.parseInt(time.group(1)) * 60 + Integer.parseInt(time.group(2));
-        length = seconds == 0 ? OptionalInt.empty() : OptionalInt.of(seconds);
-      } else if (counted.matches() && (lower.startsWith("count") || lower.matches("1/2|½"))) {
-        rate = rateOf(counted.group(1));
-      } else if (beats.lookingAt()) {
-        BigDecimal number = new BigDecimal(beats.group(1).replace(',', '.'));
-        if (Tempo.understands(number)) {
-          bpm = Optional.of(Tempo.of(number));
-        } else {
-          sayTempo = true;
-        }
-        String after = lower.substring(beats.end()).strip();
-        Matcher countedAfter = RATE.matcher(after);
-        if (countedAfter.matches()) {
-          rate = rateOf(countedAfter.group(1));
-        } else if (!after.isEmpty()) {
-          findings.add(
-              Diagnostic.of(
-                  Code.HEADER_VALUE,
-                  value.span(),
-                  "'"
-                      + after
-                      + "' after the bpm is not understood; write count rate 1/2 or 2 where the dance"
-                      + " is counted at half or double the beats."));
-        }
-      } else if (!part.isEmpty()) {
-        free.add(part);
-      }
-    }
-    if (sayTempo) {
-      findings.add(
-          Diagnostic.of(
-              Code.SONG_TEMPO,
-              value.span(),
-              "A song goes at 20 to 400 bpm; without a true tempo no clock time can be told. Leave "
-                  + "the bpm out if you do not know it."));
-    }
-    if (free.isEmpty()) {
-      findings.add(
-          Diagnostic.of(
-              Code.HEADER_VALUE,
-              value.span(),
-              "A song begins with its title: title / artist / 112 bpm / 3:10."));
-      return;
-    }
-    if (free.size() > 2) {
-      findings.add(
-          Diagnostic.of(
-              Code.SONG_PARTS,
-              value.span(),
-              "The artist is read as '"
-                  + String.join(" / ", free.subList(1, free.size()))
-                  + "'; a song has a title, an artist, a bpm and a length."));
-    }
-    songs.add(
-        new Stated<>(
-            new Song(
-                free.getFirst(),
-                free.size() > 1
-                    ? Optional.of(String.join(" / ", free.subList(1, free.size())))
-                    : Optional.empty(),
-                bpm,
-                length,
-                rate),
-            value.span()));
-  }
-
-  private static CountRate rateOf(String word) {
-    return switch (word.toLowerCase(Locale.ROOT)) {
-      case "1/2", "half", "½" -> CountRate.HALF;
-      case "2", "double" -> CountRate.DOUBLE;
-      default -> CountRate.FULL;
-    };
+    new SongReader(findings).read(value).ifPresent(songs::add);
   }
 }

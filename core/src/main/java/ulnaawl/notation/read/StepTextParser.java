@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.Block;
 import ulnaawl.notation.Block.ExtraKind;
@@ -84,20 +84,18 @@ public final class StepTextParser {
     private final HeaderReader headers = new HeaderReader(findings);
     private final StepLineReader stepLines = new StepLineReader(book, findings);
     private final PhrasingReader phrasing = new PhrasingReader(stepLines, findings);
-    private final List<Block> blocks = new ArrayList<>();
+    private final BlockCollector blocks = new BlockCollector(findings);
     private final List<Comment> comments = new ArrayList<>();
     private Place place = Place.HEADERS;
     private String part = Block.ONLY_PART;
     private int sections;
-    private boolean overfull;
-    private @Nullable OpenBlock open;
 
     Run(SourceText source) {
       this.source = source;
     }
 
     Parsed parse() {
-      for (int number = 1; number <= source.lineCount() && !overfull; number++) {
+      for (int number = 1; number <= source.lineCount() && !blocks.isFull(); number++) {
         Line line = clean(number);
         if (line.text().length() > Limits.LINE) {
           findings.add(
@@ -113,8 +111,8 @@ public final class StepTextParser {
           take(line);
         }
       }
-      close();
-      if (blocks.stream().noneMatch(Block.SectionBlock.class::isInstance)) {
+      blocks.close();
+      if (blocks.all().stream().noneMatch(Block.SectionBlock.class::isInstance)) {
         findings.add(
             Diagnostic.of(
                 Code.NO_SECTIONS,
@@ -131,7 +129,8 @@ public final class StepTextParser {
                 new Mend("Add a title line", SourceSpan.at(0), "title: Untitled\n")));
       }
       return new Parsed(
-          new Script(headers.headers(), blocks, phrasing.phrases(), comments, headers.titleSpan()),
+          new Script(
+              headers.headers(), blocks.all(), phrasing.phrases(), comments, headers.titleSpan()),
           findings.all());
     }
 
@@ -155,7 +154,7 @@ public final class StepTextParser {
       if (CountsReader.startsCounts(lower)) {
         takeSteps(line);
       } else if (lower.matches("phrasing\\s*:?")) {
-        close();
+        blocks.close();
         place = Place.PHRASING;
       } else if (!takeHeading(line)) {
         if (place == Place.PHRASING) {
@@ -167,26 +166,8 @@ public final class StepTextParser {
     }
 
     private void takeSteps(Line line) {
-      if (open != null && open.lines.size() == Limits.LINES_IN_BLOCK) {
-        findings.add(
-            Diagnostic.of(
-                Code.TOO_MANY_LINES,
-                line.span(),
-                "A section has up to "
-                    + Limits.LINES_IN_BLOCK
-                    + " lines; this one is not read. Begin a new section."));
-        return;
-      }
-      StepLine steps = stepLines.read(line);
-      if (open == null) {
-        findings.add(
-            Diagnostic.of(
-                Code.OUTSIDE_SECTION,
-                line.span(),
-                "Steps stand below a heading such as 'section 1'; this line has none above it.",
-                new Mend("Begin section 1 here", SourceSpan.at(line.start()), "section 1\n")));
-      } else {
-        open.lines.add(steps);
+      if (blocks.hasRoom(line)) {
+        blocks.add(stepLines.read(line), line);
       }
     }
 
@@ -196,23 +177,23 @@ public final class StepTextParser {
       Matcher extra = EXTRA.matcher(line.text());
       Matcher option = OPTION.matcher(line.text());
       if (section.matches()) {
-        close();
+        blocks.close();
         sections++;
         sayIfNumberedWrongly(line, section);
         String title = section.group(2) == null ? "" : section.group(2).strip();
         String inPart = part;
         begin(lines -> new Block.SectionBlock(inPart, title, line.span(), lines));
       } else if (partOf.matches()) {
-        close();
+        blocks.close();
         part = partOf.group(1).toUpperCase(Locale.ROOT);
         place = Place.BLOCK;
       } else if (extra.matches()) {
-        close();
+        blocks.close();
         ExtraKind kind = ExtraKind.valueOf(extra.group(1).toUpperCase(Locale.ROOT));
         String name = extra.group(2).strip();
         begin(lines -> new Block.ExtraBlock(kind, name, line.span(), lines));
       } else if (option.matches()) {
-        close();
+        blocks.close();
         beginOption(line, option);
       } else {
         return false;
@@ -243,28 +224,9 @@ public final class StepTextParser {
       begin(lines -> new Block.OptionBlock(name, ofSection, from, to, kind, line.span(), lines));
     }
 
-    private void begin(java.util.function.Function<List<StepLine>, Block> finish) {
-      open = new OpenBlock(finish);
+    private void begin(Function<List<StepLine>, Block> finish) {
+      blocks.begin(finish);
       place = Place.BLOCK;
-    }
-
-    private void close() {
-      if (open != null) {
-        Block block = open.finish.apply(open.lines);
-        open = null;
-        if (blocks.size() < Limits.BLOCKS) {
-          blocks.add(block);
-        } else if (!overfull) {
-          overfull = true;
-          findings.add(
-              Diagnostic.of(
-                  Code.TOO_MANY_BLOCKS,
-                  block.span(),
-                  "A dance has up to "
-                      + Limits.BLOCKS
-                      + " sections, tags and options; what follows here is not read."));
-        }
-      }
     }
 
     private void takeHeader(Line line) {
@@ -287,15 +249,6 @@ public final class StepTextParser {
                       + "; begin a remark with #."
                   : "This line is not understood. A step line begins with its counts, as in: 1-4  "
                       + "vine R, touch L; begin a remark with #."));
-    }
-  }
-
-  private static final class OpenBlock {
-    private final java.util.function.Function<List<StepLine>, Block> finish;
-    private final List<StepLine> lines = new ArrayList<>();
-
-    OpenBlock(java.util.function.Function<List<StepLine>, Block> finish) {
-      this.finish = finish;
     }
   }
 }
