@@ -47,9 +47,10 @@ const more = ref(false)
   display: none;
 }
 @media (max-width: 700px) {
+  /* The search has a row of its own, with the way to the filters at its end. */
   .search {
     width: auto;
-    flex: 1;
+    flex: 1 1 calc(100% - 96px);
   }
   .more {
     display: block;
