@@ -1,6 +1,6 @@
 // How long the start page's data takes in a large club, as a ratio to the cheapest question there is.
 //   ./ulna start --port 8099 --data /some/empty/folder     (in another window)
-//   node bench/load/agenda.mjs http://localhost:8099
+//   ULNA_CODE=the-code-it-prints node bench/load/agenda.mjs http://localhost:8099
 // It makes a club of 300 dances, 12 groups and 5,000 entries in an empty database; that takes some minutes.
 const base = process.argv[2] ?? 'http://localhost:8099'
 if (!['localhost', '127.0.0.1'].includes(new URL(base).hostname)) throw new Error('only this machine')
@@ -50,7 +50,7 @@ const me = { name: 'Load Test', password: 'a-long-enough-word' }
 await call('GET', '/api/session')
 const { needsSetup } = await call('GET', '/api/session')
 if (!needsSetup) throw new Error('the database is not empty')
-await call('POST', '/api/setup', me)
+await call('POST', '/api/setup', { ...me, code: process.env.ULNA_CODE ?? '' })
 await call('POST', '/api/session', me).catch(() => undefined)
 await call('GET', '/api/session')
 const dances = []

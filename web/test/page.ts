@@ -25,13 +25,17 @@ interface Options {
   /** The route's path with its parameters, where the page reads them. */
   route?: string
   as?: 'INSTRUCTOR' | 'CO_INSTRUCTOR'
+  /** Nobody has an account yet. */
+  nobody?: boolean
 }
 
 /** Shows a page or a part of one as the app does, signed in as an instructor unless said otherwise. */
 export async function show(component: Component, options: Options = {}): Promise<Page> {
   const pinia = createPinia()
   setActivePinia(pinia)
-  useSession().session = { name: 'Oda', role: options.as ?? 'INSTRUCTOR', needsSetup: false }
+  useSession().session = options.nobody
+    ? { needsSetup: true }
+    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', needsSetup: false }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

@@ -13,8 +13,13 @@ export const useSession = defineStore('session', () => {
     session.value = await ask(api.GET('/api/session'))
   }
 
-  async function begin(body: Schemas['Credentials'], first: boolean) {
-    session.value = await ask(first ? api.POST('/api/setup', { body }) : api.POST('/api/session', { body }))
+  async function begin(body: Schemas['Credentials']) {
+    session.value = await ask(api.POST('/api/session', { body }))
+  }
+
+  /** Makes the first instructor, with the code that stands where the server was started. */
+  async function setUp(body: Schemas['FirstInstructor']) {
+    session.value = await ask(api.POST('/api/setup', { body }))
   }
 
   async function end() {
@@ -26,5 +31,5 @@ export const useSession = defineStore('session', () => {
     session.value = { needsSetup: false }
   }
 
-  return { session, name, isInstructor, needsSetup, load, begin, end, forget }
+  return { session, name, isInstructor, needsSetup, load, begin, setUp, end, forget }
 })

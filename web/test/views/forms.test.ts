@@ -40,6 +40,21 @@ describe('the door', () => {
     expect(page.router.currentRoute.value.fullPath).toBe('/classes')
   })
 
+  it('of a new club asks for the code of whoever started the server', async () => {
+    serve({ 'POST /api/setup': () => ({ name: 'Ada', role: 'INSTRUCTOR', needsSetup: false }) })
+    const page = await show(SignInView, { path: '/sign-in', route: '/sign-in', nobody: true })
+    expect(page.words()).toContain('You are the first instructor')
+    await page.type('name', 'Ada')
+    await page.type('password', 'long enough')
+    await page.type('code', 'k7 evening')
+    await submit(page)
+    expect(askedOf('POST', '/api/setup')[0].body).toEqual({
+      name: 'Ada',
+      password: 'long enough',
+      code: 'k7 evening',
+    })
+  })
+
   it('says why it stays shut', async () => {
     serve({ 'POST /api/session': () => new Refused(401, 'Name and password do not go together.') })
     const page = await show(SignInView, { path: '/sign-in', route: '/sign-in' })

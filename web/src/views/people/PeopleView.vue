@@ -46,7 +46,7 @@ async function add() {
       <div class="row">
         <FormField label="Name"><el-input v-model="draft.name" name="colleague" maxlength="60" /></FormField>
         <FormField label="First password"
-          ><el-input v-model="draft.password" name="first-password" maxlength="100" autocomplete="off" />
+          ><el-input v-model="draft.password" name="first-password" maxlength="200" autocomplete="off" />
         </FormField>
         <FormField label="May">
           <el-select v-model="draft.role" style="width: min(440px, 76vw)">

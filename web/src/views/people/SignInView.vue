@@ -10,6 +10,7 @@ const router = useRouter()
 const route = useRoute()
 const name = ref('')
 const password = ref('')
+const code = ref('')
 const problem = ref('')
 const busy = ref(false)
 const first = computed(() => session.needsSetup)
@@ -18,7 +19,9 @@ async function enter() {
   problem.value = ''
   busy.value = true
   try {
-    await session.begin({ name: name.value, password: password.value }, first.value)
+    const credentials = { name: name.value, password: password.value }
+    if (first.value) await session.setUp({ ...credentials, code: code.value })
+    else await session.begin(credentials)
     const next =
       typeof route.query.next === 'string' && route.query.next.startsWith('/') ? route.query.next : '/classes'
     await router.replace(next)
@@ -39,7 +42,8 @@ async function enter() {
       <h1>Ulna Awl</h1>
       <p v-if="first">
         Nobody has an account here yet. You are the <strong>first instructor</strong>: choose your name and a
-        password; you add your colleagues afterwards.
+        password; you add your colleagues afterwards. The code stands in the window in which the server was
+        started.
       </p>
       <p v-else class="quiet">Plan the class, teach it section by section, remember what each group knows.</p>
       <FormField label="Name"
@@ -52,9 +56,12 @@ async function enter() {
           type="password"
           size="large"
           show-password
-          maxlength="100"
+          maxlength="200"
           :autocomplete="first ? 'new-password' : 'current-password'"
         />
+      </FormField>
+      <FormField v-if="first" label="Code">
+        <el-input v-model="code" name="code" size="large" autocomplete="off" maxlength="40" />
       </FormField>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <el-button native-type="submit" type="primary" size="large" :loading="busy">

@@ -9,6 +9,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -42,23 +43,46 @@ final class RunningApp implements AutoCloseable {
     int port = freePort();
     Path log = Path.of("target", logName);
     Process process =
-        new ProcessBuilder(
+        run(
+            log,
+            "--server.port=" + port,
+            "--ulna.data=" + data,
+            "--ulna.demo=" + demo,
+            "--ulna.today=" + today);
+    RunningApp app = new RunningApp(process, "http://localhost:" + port);
+    app.waitUntilItAnswers(log);
+    return app;
+  }
+
+  /** How a start ended that was refused: its status and everything it printed. */
+  record Ended(int status, List<String> lines) {}
+
+  /** Starts a server that is expected not to come up. */
+  static Ended failToStart(Path data, int port) throws IOException, InterruptedException {
+    Path log = Files.createTempFile("ulna-refused", ".log");
+    Process process = run(log, "--server.port=" + port, "--ulna.data=" + data);
+    if (!process.waitFor(PATIENCE)) {
+      process.destroyForcibly().waitFor();
+      throw new IllegalStateException("The server started, or hung");
+    }
+    return new Ended(process.exitValue(), Files.readAllLines(log));
+  }
+
+  private static Process run(Path log, String... options) throws IOException {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "--enable-native-access=ALL-UNNAMED",
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
                 "-jar",
-                JAR.toString(),
-                "--server.port=" + port,
-                "--ulna.data=" + data,
-                "--ulna.demo=" + demo,
-                "--ulna.today=" + today)
-            .redirectErrorStream(true)
-            .redirectOutput(log.toFile())
-            .start();
-    RunningApp app = new RunningApp(process, "http://localhost:" + port);
-    app.waitUntilItAnswers(log);
-    return app;
+                JAR.toString()));
+    command.addAll(List.of(options));
+    return new ProcessBuilder(command)
+        .redirectErrorStream(true)
+        .redirectOutput(log.toFile())
+        .start();
   }
 
   String address() {

@@ -160,7 +160,7 @@ public class AccessTest extends ServerTest {
     assertEquals(client.post("/api/session", wrong).status(), 429);
     assertEquals(
         client
-            .post("/api/setup", Client.json("{'name':'Thief','password':'wrong wrong'}"))
+            .post("/api/setup", Client.json("{'name':'Thief','password':'wrong wrong','code':''}"))
             .status(),
         409);
     assertEquals(client.post("/api/session", "{").status(), 400);

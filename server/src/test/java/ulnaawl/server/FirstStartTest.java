@@ -3,25 +3,33 @@ package ulnaawl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.springframework.test.context.TestPropertySource;
 import org.testng.annotations.Test;
 
 /** A club's own database, empty at first. */
-@TestPropertySource(properties = "ulna.demo=false")
+@TestPropertySource(properties = {"ulna.demo=false", "ulna.set-up-code=k7evening"})
 public class FirstStartTest extends ServerTest {
 
   @Test
   public void theFirstInstructorIsMadeInTheBrowser() {
     Client first = nobody();
     assertTrue(first.get("/api/session").body().get("needsSetup").asBoolean());
-    assertEquals(
-        first.post("/api/setup", Client.json("{'name':'Ada Quill','password':'short'}")).status(),
-        422);
-    assertEquals(
-        first
-            .post("/api/setup", Client.json("{'name':'Ada Quill','password':'long enough'}"))
-            .status(),
-        201);
+    assertEquals(first.post("/api/setup", setUp("Ada Quill", "short", "k7evening")).status(), 422);
+    Client.Answer common = first.post("/api/setup", setUp("Ada Quill", "Password123", "k7evening"));
+    assertEquals(common.status(), 422);
+    assertTrue(common.detail().contains("tried first"), common.detail());
+    Client.Answer stranger = first.post("/api/setup", setUp("Ada Quill", "long enough", "guessed"));
+    assertEquals(stranger.status(), 422);
+    assertTrue(stranger.detail().contains("window in which the server"), stranger.detail());
+    assertTrue(first.get("/api/session").body().get("needsSetup").asBoolean());
+    race();
+    first = Client.signedIn(port(), winner(), "long enough");
     assertEquals(first.get("/api/dances").body().size(), 0);
     assertEquals(first.get("/api/session").body().get("role").asString(), "INSTRUCTOR");
     assertEquals(
@@ -41,7 +49,47 @@ public class FirstStartTest extends ServerTest {
     Client second = Client.signedIn(port(), "Bo Finch", "long enough");
     assertEquals(second.get("/api/session").body().get("role").asString(), "CO_INSTRUCTOR");
     assertEquals(
-        nobody().post("/api/setup", Client.json("{'name':'Cy','password':'long enough'}")).status(),
-        409);
+        nobody().post("/api/setup", setUp("Cy", "long enough", "k7evening")).status(), 409);
+  }
+
+  private static String setUp(String name, String password, String code) {
+    return Client.json("{'name':'%s','password':'%s','code':'%s'}".formatted(name, password, code));
+  }
+
+  /** Six at the same moment, all with the code: one is the first. */
+  private void race() {
+    CountDownLatch start = new CountDownLatch(1);
+    List<Future<Integer>> answers = new ArrayList<>();
+    try (ExecutorService people = Executors.newFixedThreadPool(6)) {
+      for (int i = 0; i < 6; i++) {
+        Client client = nobody();
+        client.get("/api/session");
+        String body = setUp("Ada " + (char) ('A' + i), "long enough", "K7 evening");
+        answers.add(
+            people.submit(() -> {
+              start.await();
+              return client.post("/api/setup", body).status();
+            }));
+      }
+      start.countDown();
+    }
+    List<Integer> statuses = answers.stream().map(Future::resultNow).sorted().toList();
+    assertEquals(statuses.getFirst(), 201);
+    assertTrue(
+        statuses.subList(1, 6).stream().allMatch(it -> it == 409 || it == 429),
+        statuses.toString());
+  }
+
+  /** Who of the six it was. */
+  private String winner() {
+    List<String> in = new ArrayList<>();
+    for (char who = 'A'; who <= 'F'; who++) {
+      String body = Client.json("{'name':'Ada %c','password':'long enough'}".formatted(who));
+      if (nobody().post("/api/session", body).status() == 200) {
+        in.add("Ada " + who);
+      }
+    }
+    assertEquals(in.size(), 1, "one first instructor: " + in);
+    return in.getFirst();
   }
 }

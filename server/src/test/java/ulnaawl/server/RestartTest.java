@@ -41,6 +41,7 @@ public class RestartTest {
             "--server.port=0",
             "--ulna.demo=false",
             "--ulna.today=2026-11-24",
+            "--ulna.set-up-code=evening",
             "--ulna.data=" + data)) {
       int port = Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"));
       evening.with(port);
@@ -55,7 +56,9 @@ public class RestartTest {
         data,
         port -> {
           Client first = new Client(port);
-          first.post("/api/setup", Client.json("{'name':'Ada Brook','password':'first-evening'}"));
+          first.post(
+              "/api/setup",
+              Client.json("{'name':'Ada Brook','password':'first-evening','code':'evening'}"));
           live(first);
           PAGES.forEach(page -> before.add(first.get(page).body()));
         });
@@ -64,7 +67,9 @@ public class RestartTest {
         port -> {
           assertEquals(
               new Client(port)
-                  .post("/api/setup", Client.json("{'name':'Thief','password':'first-evening'}"))
+                  .post(
+                      "/api/setup",
+                      Client.json("{'name':'Thief','password':'first-evening','code':'evening'}"))
                   .status(),
               409,
               "the club has its first instructor");

@@ -33,7 +33,7 @@ class PeopleController {
   /** A colleague to add. */
   record NewColleague(
       @NotBlank @Size(max = 60) String name,
-      @NotBlank @Size(min = 8, max = 100) String password,
+      @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password,
       @NotNull Role role) {}
 
   @GetMapping

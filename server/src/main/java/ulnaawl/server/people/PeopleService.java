@@ -1,8 +1,10 @@
 package ulnaawl.server.people;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,17 +21,26 @@ import ulnaawl.server.platform.Today;
 @Service
 public class PeopleService {
 
+  private static final String SET_UP_ALREADY =
+      "The first instructor has been made already; sign in.";
+
   private final PeopleStore store;
   private final PasswordEncoder passwords;
   private final SignInGuard guard;
   private final ApplicationEventPublisher events;
   private final Today today;
+  private final Devices devices;
+  private final PasswordRules rules;
+  private final SetUpCode code;
   private final String noPassword;
 
   PeopleService(
       PeopleStore store,
       PasswordEncoder passwords,
       SignInGuard guard,
+      Devices devices,
+      PasswordRules rules,
+      SetUpCode code,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
@@ -37,7 +48,14 @@ public class PeopleService {
     this.guard = guard;
     this.events = events;
     this.today = today;
-    this.noPassword = java.util.Objects.requireNonNull(passwords.encode("nobody's password"));
+    this.devices = devices;
+    this.rules = rules;
+    this.code = code;
+    this.noPassword = encoded("nobody's password");
+  }
+
+  private String encoded(String password) {
+    return Objects.requireNonNull(passwords.encode(password));
   }
 
   /** Whether nobody may sign in yet, so that the first instructor can be made. */
@@ -45,28 +63,67 @@ public class PeopleService {
     return store.isEmpty();
   }
 
-  /** The person with this name and password. */
-  SignedIn signIn(String name, String password) {
-    guard.admit(name);
+  /**
+   * Somebody who has signed in.
+   *
+   * @param device the token by which the device is known from now on
+   */
+  record Entered(SignedIn who, String device) {}
+
+  /**
+   * The person with this name and password.
+   *
+   * @param address where the request comes from
+   * @param device the token that the device sends; empty where it has none
+   */
+  @Transactional
+  Entered signIn(String name, String password, String address, String device) {
     Optional<Person> person = store.named(name);
+    boolean known = person.filter(it -> devices.knows(it.id(), device)).isPresent();
+    if (known) {
+      guard.admitDevice(person.orElseThrow().id(), device);
+    } else {
+      guard.admit(name, address);
+    }
     // An unknown name costs as much time as a wrong password, so that neither is told apart.
     boolean right =
         passwords.matches(password, person.map(Person::passwordHash).orElse(noPassword));
     if (!right || person.isEmpty()) {
-      guard.failed(name);
       throw Problem.notSignedIn("The name or the password is wrong.");
     }
-    guard.succeeded(name);
-    return new SignedIn(person.get().id(), person.get().name(), person.get().role());
+    Person found = person.get();
+    if (known) {
+      guard.succeededDevice(found.id(), device);
+    } else {
+      guard.succeeded(name, address);
+    }
+    if (passwords.upgradeEncoding(found.passwordHash())) {
+      store.setHash(found.id(), encoded(password));
+    }
+    return new Entered(
+        new SignedIn(found.id(), found.name(), found.role()),
+        known ? device : devices.remember(found.id()));
   }
 
-  /** Makes the first instructor; refused as soon as there is anybody. */
+  /** Makes the first instructor, once and with the code; whoever comes second is refused. */
   @Transactional
-  public synchronized SignedIn setUp(String name, String password) {
+  public Entered setUp(String name, String password, String typed) {
     if (!store.isEmpty()) {
-      throw Problem.conflict("The first instructor has been made already; sign in.");
+      throw Problem.conflict(SET_UP_ALREADY);
     }
-    return add(name, password, Role.INSTRUCTOR, name);
+    guard.admitSetUp();
+    if (!code.is(typed)) {
+      throw Problem.rejected(
+          "This is not the code; it stands in the window in which the server was started.");
+    }
+    rules.check(name, password);
+    try {
+      store.markSetUp(today.moment());
+    } catch (DuplicateKeyException second) {
+      throw Problem.conflict(SET_UP_ALREADY);
+    }
+    SignedIn first = add(name, password, Role.INSTRUCTOR, name);
+    return new Entered(first, devices.remember(first.id()));
   }
 
   @InstructorOnly
@@ -80,6 +137,7 @@ public class PeopleService {
     if (store.named(name).isPresent()) {
       throw Problem.conflict("There is somebody called " + name.strip() + " already.");
     }
+    rules.check(name, password);
     return add(name, password, role, by.name());
   }
 
@@ -87,8 +145,7 @@ public class PeopleService {
   @Transactional
   public SignedIn add(String name, String password, Role role, String by) {
     String clean = name.strip();
-    String hash = java.util.Objects.requireNonNull(passwords.encode(password));
-    long id = store.add(clean, hash, role, today.moment());
+    long id = store.add(clean, encoded(password), role, today.moment());
     events.publishEvent(Change.of(Thing.PERSON, id, Action.ADDED, by, clean));
     return new SignedIn(id, clean, role);
   }

@@ -1,6 +1,7 @@
 package ulnaawl.server.people;
 
 import static ulnaawl.server.tables.Tables.PERSON;
+import static ulnaawl.server.tables.Tables.SET_UP;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -33,6 +34,19 @@ class PeopleStore {
         .selectFrom(PERSON)
         .where(PERSON.NAME_KEY.eq(key(name)))
         .fetchOptional(PeopleStore::person);
+  }
+
+  /** Marks the club as set up; refused by the database where it is. */
+  void markSetUp(LocalDateTime at) {
+    database.insertInto(SET_UP).set(SET_UP.ONLY_ONCE, 1).set(SET_UP.MADE_AT, at).execute();
+  }
+
+  void setHash(long id, String passwordHash) {
+    database
+        .update(PERSON)
+        .set(PERSON.PASSWORD_HASH, passwordHash)
+        .where(PERSON.ID.eq(id))
+        .execute();
   }
 
   long add(String name, String passwordHash, Role role, LocalDateTime at) {

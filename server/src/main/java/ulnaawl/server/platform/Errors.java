@@ -79,6 +79,11 @@ class Errors extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    for (Throwable cause = unreadable; cause != null; cause = cause.getCause()) {
+      if (cause instanceof Problem problem) {
+        return answer(problem.status(), message(problem));
+      }
+    }
     return answer(HttpStatus.BAD_REQUEST, "What was sent cannot be read as this kind of request.");
   }
 

@@ -1,5 +1,6 @@
 package ulnaawl.server.platform;
 
+import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -7,7 +8,9 @@ import org.springframework.security.config.annotation.method.configuration.Enabl
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -60,7 +63,15 @@ class Security {
 
   @Bean
   PasswordEncoder passwords() {
-    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    // New ones with Argon2id; those of earlier releases are read, and made anew at the next
+    // sign-in.
+    return new DelegatingPasswordEncoder(
+        "argon2",
+        Map.of(
+            "argon2",
+            Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
+            "bcrypt",
+            new BCryptPasswordEncoder()));
   }
 
   /** There are no other accounts than the club's own; this keeps a default one from being made. */

@@ -9,7 +9,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *
  * @param data folder of the database
  * @param demo whether the invented club is loaded into an empty database
+ * @param setUpCode the code to set a new club up with, for tests; one by chance where missing
  * @param today a day to take for today, for pictures and tests; the real one where missing
  */
 @ConfigurationProperties("ulna")
-public record UlnaSettings(String data, boolean demo, @Nullable LocalDate today) {}
+public record UlnaSettings(
+    String data, boolean demo, @Nullable LocalDate today, @Nullable String setUpCode) {}

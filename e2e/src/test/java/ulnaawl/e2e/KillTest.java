@@ -1,0 +1,136 @@
+package ulnaawl.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Queue;
+import java.util.Random;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import org.testng.annotations.Test;
+
+/**
+ * The server is killed in the middle of writing, again and again: whatever it acknowledged is there
+ * at the next start, and the database opens each time. {@code ./ulna torture} does it a thousand
+ * times, the tests a few.
+ */
+public class KillTest {
+
+  private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 3);
+  private static final long SEED = Long.getLong("ulna.torture.seed", 11);
+  private static final int WRITERS = 3;
+  private static final int SHORTEST_MS = 150;
+  private static final int LONGEST_MS = 900;
+
+  @Test
+  public void whatWasAcknowledgedSurvivesEveryKill() throws IOException, InterruptedException {
+    Path data = Files.createTempDirectory("ulna-kill");
+    Random random = new Random(SEED);
+    Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
+    int next = 0;
+    for (int cycle = 0; cycle <= CYCLES; cycle++) {
+      boolean demo = cycle == 0;
+      try (RunningApp app = RunningApp.start(RunningApp.TODAY, data, demo, "kill.log")) {
+        Visitor oda = new Visitor(app.address());
+        String dances = oda.get("/api/dances");
+        List<String> lost =
+            acknowledged.stream().filter(title -> !dances.contains("\"" + title + "\"")).toList();
+        assertEquals(lost, List.of(), "lost in cycle " + cycle + " of seed " + SEED);
+        if (cycle == CYCLES) {
+          break;
+        }
+        List<Thread> writers = new ArrayList<>();
+        for (int i = 0; i < WRITERS; i++) {
+          String name = "Kill " + cycle + " " + next++;
+          writers.add(Thread.startVirtualThread(() -> write(oda, name, acknowledged)));
+        }
+        Thread.sleep(random.nextInt(SHORTEST_MS, LONGEST_MS));
+        app.crash();
+        for (Thread writer : writers) {
+          writer.join();
+        }
+      }
+      if (CYCLES > 20 && cycle % 10 == 0) {
+        System.out.println("Cycle " + cycle + ": " + acknowledged.size() + " writes acknowledged");
+      }
+    }
+    assertTrue(
+        acknowledged.size() > 2 * CYCLES, "hardly anything was written: " + acknowledged.size());
+    System.out.println(
+        CYCLES
+            + " kills, "
+            + acknowledged.size()
+            + " writes acknowledged, none lost (seed "
+            + SEED
+            + ")");
+  }
+
+  /** Writes dance after dance until the server is gone. */
+  private static void write(Visitor visitor, String name, Queue<String> acknowledged) {
+    for (int i = 0; ; i++) {
+      String title = name + " " + i;
+      String text = "title: " + title + "\\nsection 1\\n1-4  vine R, touch L\\n";
+      try {
+        if (visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}") == 201) {
+          acknowledged.add(title);
+        }
+      } catch (IOException gone) {
+        return;
+      }
+    }
+  }
+
+  /** Somebody who is signed in, without a browser. */
+  private static final class Visitor {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String address;
+
+    Visitor(String address) throws IOException {
+      this.address = address;
+      get("/api/session");
+      assertEquals(
+          post("/api/session", "{\"name\":\"Oda Marsh\",\"password\":\"lantern-light\"}"), 200);
+      get("/api/session");
+    }
+
+    String get(String path) throws IOException {
+      return send(HttpRequest.newBuilder(URI.create(address + path)).build()).body();
+    }
+
+    int post(String path, String body) throws IOException {
+      return send(HttpRequest.newBuilder(URI.create(address + path))
+              .header("Content-Type", "application/json")
+              .header("X-XSRF-TOKEN", token())
+              .POST(HttpRequest.BodyPublishers.ofString(body))
+              .build())
+          .statusCode();
+    }
+
+    private String token() {
+      return cookies.getCookieStore().getCookies().stream()
+          .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+          .map(HttpCookie::getValue)
+          .findFirst()
+          .orElse("");
+    }
+
+    private HttpResponse<String> send(HttpRequest request) throws IOException {
+      try {
+        return http.send(request, HttpResponse.BodyHandlers.ofString());
+      } catch (InterruptedException e) {
+        throw new IOException(e);
+      }
+    }
+  }
+}

@@ -1,0 +1,122 @@
+package ulnaawl.server.storage;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The folder of a club. While a server runs it holds the folder's lock, so that a second one cannot
+ * open the same database; only the account that runs it may read what lies there.
+ */
+final class ClubFolder implements AutoCloseable {
+
+  private static final String DATABASE = "ulna-awl.mv.db";
+  private static final String MARKER = "club.txt";
+  private static final String LOCK = "ulna-awl.lock";
+  private static final String MARKED =
+      """
+      A club lives in this folder: ulna-awl.mv.db is its database.
+      As long as this file lies here, no new club is begun where that one is missing or damaged.
+      """;
+
+  private final Path folder;
+  private @Nullable FileChannel lockFile;
+
+  ClubFolder(Path folder) {
+    this.folder = folder.toAbsolutePath().normalize();
+  }
+
+  Path folder() {
+    return folder;
+  }
+
+  Path database() {
+    return folder.resolve(DATABASE);
+  }
+
+  /** Whether a club has lived here before. */
+  boolean isMarked() {
+    return Files.exists(folder.resolve(MARKER));
+  }
+
+  /**
+   * Takes the folder for this server.
+   *
+   * @throws StartRefusal where it cannot be written, or another server has it
+   */
+  void open() {
+    try {
+      Files.createDirectories(folder);
+      lockFile =
+          FileChannel.open(
+              folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      @Nullable FileLock lock = lockFile.tryLock();
+      if (lock == null) {
+        throw taken();
+      }
+      keepPrivate();
+    } catch (OverlappingFileLockException e) {
+      throw taken();
+    } catch (IOException e) {
+      throw new StartRefusal(
+          "The folder " + folder + " cannot be written (" + reason(e) + ").",
+          "Give another one, as in ./ulna start --data DIR, or make this one writable.");
+    }
+  }
+
+  private StartRefusal taken() {
+    return new StartRefusal(
+        "Another server has the club in " + folder + " open.",
+        "Use that one, or stop it first; two servers on one database would lose data.");
+  }
+
+  private static String reason(IOException e) {
+    String message = e.getMessage();
+    return e.getClass().getSimpleName().replace("Exception", "")
+        + (message == null ? "" : ": " + message);
+  }
+
+  /** Says from now on that a club lives here. */
+  void mark() {
+    try {
+      if (!isMarked()) {
+        Files.writeString(folder.resolve(MARKER), MARKED);
+      }
+      keepPrivate();
+    } catch (IOException e) {
+      throw new StartRefusal(
+          "The folder " + folder + " cannot be written (" + reason(e) + ").",
+          "Make room in it, and start again.");
+    }
+  }
+
+  /** The folder is its owner's alone, and every file in it; where the system knows such rights. */
+  private void keepPrivate() throws IOException {
+    boolean posix = Files.getFileAttributeView(folder, PosixFileAttributeView.class) != null;
+    if (!posix) {
+      return;
+    }
+    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+    try (Stream<Path> files = Files.list(folder)) {
+      for (Path file : files.filter(Files::isRegularFile).toList()) {
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+      }
+    }
+  }
+
+  /** Lets go of the folder. */
+  @Override
+  public void close() throws IOException {
+    if (lockFile != null) {
+      lockFile.close();
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package ulnaawl.server.storage;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
+import org.springframework.boot.diagnostics.FailureAnalysis;
+import org.springframework.boot.diagnostics.FailureAnalysisReporter;
+import org.springframework.boot.web.server.PortInUseException;
+import org.springframework.core.Ordered;
+
+/** Says why the server does not start in plain lines, without a page of the program's insides. */
+final class PlainFailures {
+
+  private PlainFailures() {}
+
+  /** What the folder refuses. */
+  static final class Refused extends AbstractFailureAnalyzer<StartRefusal> implements Ordered {
+    @Override
+    protected FailureAnalysis analyze(Throwable root, StartRefusal refusal) {
+      return new FailureAnalysis(refusal.what(), refusal.remedy(), refusal);
+    }
+
+    @Override
+    public int getOrder() {
+      return HIGHEST_PRECEDENCE;
+    }
+  }
+
+  /** A port that another program has. */
+  static final class PortTaken extends AbstractFailureAnalyzer<PortInUseException>
+      implements Ordered {
+    @Override
+    protected @Nullable FailureAnalysis analyze(Throwable root, PortInUseException taken) {
+      return new FailureAnalysis(
+          "Port " + taken.getPort() + " is taken by another program.",
+          "Choose another one, as in ./ulna start --port " + (taken.getPort() + 1) + ".",
+          taken);
+    }
+
+    @Override
+    public int getOrder() {
+      return HIGHEST_PRECEDENCE;
+    }
+  }
+
+  /** Prints what was found, and what to do. */
+  static final class Reporter implements FailureAnalysisReporter {
+    @Override
+    public void report(FailureAnalysis analysis) {
+      System.err.println("ulna: " + analysis.getDescription());
+      if (analysis.getAction() != null) {
+        System.err.println(analysis.getAction());
+      }
+    }
+  }
+}
