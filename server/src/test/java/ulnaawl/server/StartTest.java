@@ -157,6 +157,25 @@ public class StartTest {
     }
   }
 
+  /** Whoever keeps the club among other things finds those as they were. */
+  @Test
+  public void whatIsNotOursIsLeftAsItIs() throws IOException {
+    Path folder = copy();
+    boolean posix = Files.getFileStore(folder).supportsFileAttributeView("posix");
+    if (!posix) {
+      return;
+    }
+    Path script = Files.writeString(folder.resolve("backup.sh"), "#!/bin/sh\n");
+    Files.setPosixFilePermissions(script, PosixFilePermissions.fromString("rwxr-xr-x"));
+    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
+    start(folder).close();
+    assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(script)), "rwxr-xr-x");
+    assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)), "rwxr-xr-x");
+    assertEquals(
+        PosixFilePermissions.toString(Files.getPosixFilePermissions(database(folder))),
+        "rw-------");
+  }
+
   @Test
   public void aFolderHasOneServer() throws IOException {
     Path folder = copy();

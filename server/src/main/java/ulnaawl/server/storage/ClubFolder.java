@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -18,9 +19,10 @@ import org.jspecify.annotations.Nullable;
  */
 final class ClubFolder implements AutoCloseable {
 
-  private static final String DATABASE = "ulna-awl.mv.db";
+  private static final String NAME = "ulna-awl";
+  private static final String DATABASE = NAME + ".mv.db";
   private static final String MARKER = "club.txt";
-  private static final String LOCK = "ulna-awl.lock";
+  private static final String LOCK = NAME + ".lock";
   private static final String MARKED =
       """
       A club lives in this folder: ulna-awl.mv.db is its database.
@@ -98,18 +100,30 @@ final class ClubFolder implements AutoCloseable {
     }
   }
 
-  /** The folder is its owner's alone, and every file in it; where the system knows such rights. */
+  /**
+   * Our files are their owner's alone, and so is a folder that holds nothing else; where the system
+   * knows such rights. What somebody else put there is left as it is.
+   */
   private void keepPrivate() throws IOException {
     boolean posix = Files.getFileAttributeView(folder, PosixFileAttributeView.class) != null;
     if (!posix) {
       return;
     }
-    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
     try (Stream<Path> files = Files.list(folder)) {
-      for (Path file : files.filter(Files::isRegularFile).toList()) {
+      List<Path> all = files.toList();
+      List<Path> ours = all.stream().filter(ClubFolder::isOurs).toList();
+      for (Path file : ours) {
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
       }
+      if (ours.size() == all.size()) {
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+      }
     }
+  }
+
+  private static boolean isOurs(Path file) {
+    String name = file.getFileName().toString();
+    return Files.isRegularFile(file) && (name.startsWith(NAME + ".") || name.equals(MARKER));
   }
 
   /** Lets go of the folder. */
