@@ -5,13 +5,17 @@ import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue(), components({ resolvers: [ElementPlusResolver({ importStyle: false })], dirs: [], dts: false })],
+  plugins: [
+    vue(),
+    components({ resolvers: [ElementPlusResolver({ importStyle: false })], dirs: [], dts: false }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     environment: 'happy-dom',
     environmentOptions: { happyDOM: { url: 'http://club.test/' } },
     include: ['test/**/*.test.ts'],
     setupFiles: ['test/setup.ts'],
+    maxWorkers: 2,
     restoreMocks: true,
     server: { deps: { inline: ['element-plus'] } },
   },

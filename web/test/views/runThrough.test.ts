@@ -52,7 +52,7 @@ async function key(name: string) {
 type Page = Awaited<ReturnType<typeof opened>>
 const rung = (page: Page) => page.view.get('.rungs [aria-pressed=true]').text()
 /** Dances the whole rung: the count-in and the wall. */
-const danced = (percent: number) => pass(audio(), (8 + 32) * (60 / (percent * 1.2)) + 0.5, 40)
+const danced = (percent: number) => pass(audio(), (8 + 32) * (60 / (percent * 1.2)) + 0.5, 100)
 
 describe('a run-through', () => {
   it('counts in, counts the wall, and asks how it was when it has been danced', async () => {
