@@ -58,7 +58,6 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   const value = ref(options.fresh()) as Ref<T>
   const problem = ref('')
   const loading = ref(false)
-  const saving = ref(false)
   /** What was written here before, but not saved, is on the page again. */
   const restored = ref(false)
   const clash = shallowRef<Clash<T>>()
@@ -164,7 +163,6 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     if (clash.value) throw new Error('Settle the two versions first.')
     const before = base()
     const page = asked
-    saving.value = true
     try {
       const now = await how(stored.value?.version ?? 0)
       // The page shows something else by now: what was saved is safe, and not its business any more.
@@ -194,8 +192,6 @@ export function useVersioned<T, V>(options: Options<T, V>) {
       write({ version: theirs.version - 1, base: before, mine })
       collide(before, mine)
       return undefined
-    } finally {
-      saving.value = false
     }
   }
 
@@ -269,7 +265,6 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     value,
     problem,
     loading,
-    saving,
     changed,
     restored,
     clash,

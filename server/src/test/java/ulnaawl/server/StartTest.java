@@ -19,7 +19,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
-import ulnaawl.server.storage.StartRefusal;
+import ulnaawl.server.platform.StartRefusal;
 
 /** A start that would lose or mix up a club is refused in words, and nothing is written. */
 public class StartTest {

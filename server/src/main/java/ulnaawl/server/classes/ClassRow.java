@@ -27,6 +27,11 @@ record ClassRow(
     lines = List.copyOf(lines);
   }
 
+  /** Whether its day has come, so that it can be written down. */
+  boolean hasBegun(LocalDate today) {
+    return !date.isAfter(today);
+  }
+
   Order order() {
     return new Order(minutes, lines);
   }

@@ -207,7 +207,7 @@ public class ClassService {
   @Transactional
   ClassRow record(long id, int version, String note, List<Danced> danced, SignedIn me) {
     ClassRow row = get(id);
-    if (row.date().isAfter(today.date())) {
+    if (!row.hasBegun(today.date())) {
       throw Problem.rejected(
           "This class is on " + row.date() + "; it is written down once it has been.");
     }

@@ -118,7 +118,7 @@ class ClassSheets {
         row.minutes(),
         start,
         row.recorded(),
-        !row.recorded() && !row.date().isAfter(today.date()),
+        !row.recorded() && row.hasBegun(today.date()),
         row.note(),
         row.recordedBy().orElse(null),
         row.version(),

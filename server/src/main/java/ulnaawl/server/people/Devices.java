@@ -6,6 +6,7 @@ import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.platform.Today;
 
 /** Devices on which somebody has signed in before; only a digest of their token is kept. */
@@ -29,7 +30,8 @@ class Devices {
   }
 
   /** A new token for the device on which this person has just signed in. */
-  String remember(long person) {
+  @Transactional
+  public String remember(long person) {
     byte[] bytes = new byte[TOKEN_BYTES];
     random.nextBytes(bytes);
     String token = HexFormat.of().formatHex(bytes);

@@ -76,7 +76,6 @@ public class PeopleService {
    * @param address where the request comes from
    * @param device the token that the device sends; empty where it has none
    */
-  @Transactional
   Entered signIn(String name, String password, String address, String device) {
     Optional<Person> person = store.named(name);
     boolean known = person.filter(it -> devices.knows(it.id(), device)).isPresent();

@@ -12,6 +12,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import ulnaawl.server.platform.StartRefusal;
 
 /**
  * The folder of a club. While a server runs it holds the folder's lock, so that a second one cannot
@@ -36,8 +37,9 @@ final class ClubFolder implements AutoCloseable {
     this.folder = folder.toAbsolutePath().normalize();
   }
 
-  Path folder() {
-    return folder;
+  /** The database as H2 names it in an address: without its ending. */
+  Path databaseName() {
+    return folder.resolve(NAME);
   }
 
   Path database() {

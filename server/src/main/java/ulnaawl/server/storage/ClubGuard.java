@@ -11,6 +11,7 @@ import org.springframework.context.ApplicationListener;
 import org.springframework.context.EnvironmentAware;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import ulnaawl.server.platform.StartRefusal;
 
 /**
  * Takes the club's folder and looks at its database before anything else is made, and lets go of it

@@ -10,6 +10,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Set;
 import java.util.TreeSet;
+import ulnaawl.server.platform.StartRefusal;
 
 /**
  * Looks at a club's database before anything may write to it. What is missing, empty, damaged or
@@ -55,9 +56,10 @@ final class DatabaseCheck {
   }
 
   private Set<String> tables() {
-    String name = club.folder().resolve("ulna-awl").toString();
     String address =
-        "jdbc:h2:file:" + name + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE;TRACE_LEVEL_FILE=0";
+        "jdbc:h2:file:"
+            + club.databaseName()
+            + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE;TRACE_LEVEL_FILE=0";
     Set<String> found = new TreeSet<>();
     try (Connection connection = DriverManager.getConnection(address, "sa", "");
         Statement statement = connection.createStatement()) {

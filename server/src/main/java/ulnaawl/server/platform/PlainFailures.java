@@ -1,4 +1,4 @@
-package ulnaawl.server.storage;
+package ulnaawl.server.platform;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
