@@ -26,7 +26,7 @@ import org.testng.annotations.Test;
  */
 public class KillTest {
 
-  private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 3);
+  private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 10);
   private static final long SEED = Long.getLong("ulna.torture.seed", 11);
   private static final int WRITERS = 3;
   private static final int SHORTEST_MS = 150;
@@ -37,6 +37,7 @@ public class KillTest {
     Path data = Files.createTempDirectory("ulna-kill");
     Random random = new Random(SEED);
     Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
+    Queue<Integer> failed = new ConcurrentLinkedQueue<>();
     int next = 0;
     for (int cycle = 0; cycle <= CYCLES; cycle++) {
       boolean demo = cycle == 0;
@@ -52,13 +53,14 @@ public class KillTest {
         List<Thread> writers = new ArrayList<>();
         for (int i = 0; i < WRITERS; i++) {
           String name = "Kill " + cycle + " " + next++;
-          writers.add(Thread.startVirtualThread(() -> write(oda, name, acknowledged)));
+          writers.add(Thread.startVirtualThread(() -> write(oda, name, acknowledged, failed)));
         }
         Thread.sleep(random.nextInt(SHORTEST_MS, LONGEST_MS));
         app.crash();
         for (Thread writer : writers) {
           writer.join();
         }
+        assertEquals(List.copyOf(failed), List.of(), "answers other than 201");
       }
       if (CYCLES > 20 && cycle % 10 == 0) {
         System.out.println("Cycle " + cycle + ": " + acknowledged.size() + " writes acknowledged");
@@ -76,13 +78,17 @@ public class KillTest {
   }
 
   /** Writes dance after dance until the server is gone. */
-  private static void write(Visitor visitor, String name, Queue<String> acknowledged) {
+  private static void write(
+      Visitor visitor, String name, Queue<String> acknowledged, Queue<Integer> failed) {
     for (int i = 0; ; i++) {
       String title = name + " " + i;
       String text = "title: " + title + "\\nsection 1\\n1-4  vine R, touch L\\n";
       try {
-        if (visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}") == 201) {
+        int status = visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}");
+        if (status == 201) {
           acknowledged.add(title);
+        } else {
+          failed.add(status);
         }
       } catch (IOException gone) {
         return;

@@ -19,7 +19,7 @@ final class RunningApp implements AutoCloseable {
   /** A Monday, so that the Monday group's coming class can be recorded on the same day. */
   static final String TODAY = "2026-11-30";
 
-  private static final Path JAR = Path.of("../server/target/server-0.1.0-app.jar");
+  private static final Path JAR = Path.of("../server/target/app/server-0.1.0-app.jar");
   private static final Duration PATIENCE = Duration.ofMinutes(2);
 
   private final Process process;
@@ -73,8 +73,8 @@ final class RunningApp implements AutoCloseable {
         new ArrayList<>(
             List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "--enable-native-access=ALL-UNNAMED",
-                "-XX:+UseSerialGC",
+                "@../server/java.options",
+                "-XX:AOTCache=../server/target/app/ulna-awl.aot",
                 "-XX:TieredStopAtLevel=1",
                 "-jar",
                 JAR.toString()));

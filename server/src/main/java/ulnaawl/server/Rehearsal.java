@@ -1,0 +1,51 @@
+package ulnaawl.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Starts the server once with the invented club in a folder of its own, asks for what a browser
+ * asks for first, and stops: what Java learns from it (its ahead-of-time cache) makes each later
+ * start quick.
+ */
+final class Rehearsal {
+
+  private static final List<String> QUESTIONS = List.of("/", "/api/session", "/api/dances");
+
+  private Rehearsal() {}
+
+  /** Takes no arguments. */
+  static void main() throws IOException, InterruptedException {
+    Path folder = Files.createTempDirectory("ulna-rehearsal");
+    try (ConfigurableApplicationContext server =
+            SpringApplication.run(
+                UlnaAwl.class, "--ulna.data=" + folder, "--ulna.demo=true", "--server.port=0");
+        HttpClient browser = HttpClient.newHttpClient()) {
+      String port = server.getEnvironment().getRequiredProperty("local.server.port");
+      for (String question : QUESTIONS) {
+        URI address = URI.create("http://localhost:" + port + question);
+        browser.send(HttpRequest.newBuilder(address).build(), BodyHandlers.discarding());
+      }
+    } finally {
+      remove(folder);
+    }
+  }
+
+  private static void remove(Path folder) throws IOException {
+    try (Stream<Path> all = Files.walk(folder)) {
+      for (Path file : all.sorted(Comparator.reverseOrder()).toList()) {
+        Files.delete(file);
+      }
+    }
+  }
+}
