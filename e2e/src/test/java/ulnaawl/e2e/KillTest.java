@@ -4,12 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -42,8 +36,8 @@ public class KillTest {
     for (int cycle = 0; cycle <= CYCLES; cycle++) {
       boolean demo = cycle == 0;
       try (RunningApp app = RunningApp.start(RunningApp.TODAY, data, demo, "kill.log")) {
-        Visitor oda = new Visitor(app.address());
-        String dances = oda.get("/api/dances");
+        Visitor oda = Visitor.signedIn(app.address(), "Oda Marsh");
+        String dances = oda.get("/api/dances").body();
         List<String> lost =
             acknowledged.stream().filter(title -> !dances.contains("\"" + title + "\"")).toList();
         assertEquals(lost, List.of(), "lost in cycle " + cycle + " of seed " + SEED);
@@ -84,7 +78,7 @@ public class KillTest {
       String title = name + " " + i;
       String text = "title: " + title + "\\nsection 1\\n1-4  vine R, touch L\\n";
       try {
-        int status = visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}");
+        int status = visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}").statusCode();
         if (status == 201) {
           acknowledged.add(title);
         } else {
@@ -92,50 +86,6 @@ public class KillTest {
         }
       } catch (IOException gone) {
         return;
-      }
-    }
-  }
-
-  /** Somebody who is signed in, without a browser. */
-  private static final class Visitor {
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
-    private final String address;
-
-    Visitor(String address) throws IOException {
-      this.address = address;
-      get("/api/session");
-      assertEquals(
-          post("/api/session", "{\"name\":\"Oda Marsh\",\"password\":\"lantern-light\"}"), 200);
-      get("/api/session");
-    }
-
-    String get(String path) throws IOException {
-      return send(HttpRequest.newBuilder(URI.create(address + path)).build()).body();
-    }
-
-    int post(String path, String body) throws IOException {
-      return send(HttpRequest.newBuilder(URI.create(address + path))
-              .header("Content-Type", "application/json")
-              .header("X-XSRF-TOKEN", token())
-              .POST(HttpRequest.BodyPublishers.ofString(body))
-              .build())
-          .statusCode();
-    }
-
-    private String token() {
-      return cookies.getCookieStore().getCookies().stream()
-          .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-          .map(HttpCookie::getValue)
-          .findFirst()
-          .orElse("");
-    }
-
-    private HttpResponse<String> send(HttpRequest request) throws IOException {
-      try {
-        return http.send(request, HttpResponse.BodyHandlers.ofString());
-      } catch (InterruptedException e) {
-        throw new IOException(e);
       }
     }
   }

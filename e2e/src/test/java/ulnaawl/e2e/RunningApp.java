@@ -35,20 +35,19 @@ final class RunningApp implements AutoCloseable {
   }
 
   /** The same on a database that may be there already. */
-  static RunningApp start(String today, Path data, boolean demo, String logName)
+  static RunningApp start(String today, Path data, boolean demo, String logName, String... options)
       throws IOException, InterruptedException {
     if (!Files.exists(JAR)) {
       throw new IllegalStateException("The server is not packed yet; ./ulna test does that first.");
     }
     int port = freePort();
     Path log = Path.of("target", logName);
-    Process process =
-        run(
-            log,
-            "--server.port=" + port,
-            "--ulna.data=" + data,
-            "--ulna.demo=" + demo,
-            "--ulna.today=" + today);
+    List<String> all = new ArrayList<>(List.of(options));
+    all.add("--server.port=" + port);
+    all.add("--ulna.data=" + data);
+    all.add("--ulna.demo=" + demo);
+    all.add("--ulna.today=" + today);
+    Process process = run(log, all.toArray(String[]::new));
     RunningApp app = new RunningApp(process, "http://localhost:" + port);
     app.waitUntilItAnswers(log);
     return app;

@@ -175,6 +175,11 @@ public class DanceService {
             Optional.empty()));
   }
 
+  /** Whether there are versions of a release that knew no keys. */
+  boolean someHaveNoKeys() {
+    return !store.withoutKeys().isEmpty();
+  }
+
   /** Gives the versions of an earlier release their keys; the numbers of their sections. */
   @Transactional
   void fillInKeys() {

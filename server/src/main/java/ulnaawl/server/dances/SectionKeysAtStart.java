@@ -15,6 +15,8 @@ class SectionKeysAtStart implements SmartInitializingSingleton {
 
   @Override
   public void afterSingletonsInstantiated() {
-    dances.fillInKeys();
+    if (dances.someHaveNoKeys()) {
+      dances.fillInKeys();
+    }
   }
 }

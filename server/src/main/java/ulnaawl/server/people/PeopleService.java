@@ -14,6 +14,7 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Role;
+import ulnaawl.server.platform.RoomOnDisk;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
@@ -40,6 +41,7 @@ public class PeopleService {
   private final Devices devices;
   private final PasswordRules rules;
   private final SetUpCode code;
+  private final RoomOnDisk room;
 
   PeopleService(
       PeopleStore store,
@@ -48,6 +50,7 @@ public class PeopleService {
       Devices devices,
       PasswordRules rules,
       SetUpCode code,
+      RoomOnDisk room,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
@@ -58,6 +61,7 @@ public class PeopleService {
     this.devices = devices;
     this.rules = rules;
     this.code = code;
+    this.room = room;
   }
 
   private String encoded(String password) {
@@ -102,12 +106,14 @@ public class PeopleService {
     } else {
       guard.succeeded(name, address);
     }
+    SignedIn who = new SignedIn(found.id(), found.name(), found.role());
+    if (!room.isLeft()) {
+      return new Entered(who, device);
+    }
     if (passwords.upgradeEncoding(found.passwordHash())) {
       store.setHash(found.id(), encoded(password));
     }
-    return new Entered(
-        new SignedIn(found.id(), found.name(), found.role()),
-        known ? device : devices.remember(found.id()));
+    return new Entered(who, known ? device : devices.remember(found.id()));
   }
 
   /** Makes the first instructor, once and with the code; whoever comes second is refused. */

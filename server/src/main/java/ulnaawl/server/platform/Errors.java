@@ -1,9 +1,8 @@
 package ulnaawl.server.platform;
 
 import java.util.stream.Collectors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.NonTransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -21,7 +20,11 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class Errors extends ResponseEntityExceptionHandler {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
+  private final FaultLog faults;
+
+  Errors(FaultLog faults) {
+    this.faults = faults;
+  }
 
   @ExceptionHandler
   ProblemDetail problem(Problem problem) {
@@ -40,19 +43,37 @@ class Errors extends ResponseEntityExceptionHandler {
         HttpStatus.CONFLICT, "There is one of that name or date already.");
   }
 
+  @ExceptionHandler
+  ProblemDetail full(NoRoom full) {
+    faults.write("The disk is full; nothing is written until there is room", full);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INSUFFICIENT_STORAGE,
+        "The server's disk is full, so this was not saved; what is there can be read. Keep what you"
+            + " wrote, tell whoever runs the server to make room, and save again.");
+  }
+
   /** Nobody may hear that it is saved, nor that it is not. */
   @ExceptionHandler
   ProblemDetail notOnDisk(NotOnDisk unsure) {
-    LOG.error("A commit is not on the disk", unsure);
+    faults.write("A commit may not be on the disk", unsure);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "This was changed, but it is not sure to be on the disk. Look whether it is there before"
             + " you do it again, and tell whoever runs the server.");
   }
 
+  /** The database was closed by a failed write of somebody else's; the next request opens it. */
+  @ExceptionHandler
+  ProblemDetail closed(NonTransientDataAccessResourceException closed) {
+    faults.write("The database was closed", closed);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "The server has to open its database anew; nothing was changed. Try again in a moment.");
+  }
+
   @ExceptionHandler
   ProblemDetail unexpected(Exception unexpected) {
-    LOG.error("A request failed", unexpected);
+    faults.write("A request failed", unexpected);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "Something went wrong on the server; nothing was changed. Try again, and tell whoever runs"

@@ -25,6 +25,22 @@ final class PlainFailures {
     }
   }
 
+  /** A disk that has no room for what a start has to write. */
+  static final class Full extends AbstractFailureAnalyzer<NoRoom> implements Ordered {
+    @Override
+    protected FailureAnalysis analyze(Throwable root, NoRoom full) {
+      return new FailureAnalysis(
+          "The disk of the club's folder is full, and this start has something to write.",
+          "Make room on it, and start again.",
+          full);
+    }
+
+    @Override
+    public int getOrder() {
+      return HIGHEST_PRECEDENCE;
+    }
+  }
+
   /** A port that another program has. */
   static final class PortTaken extends AbstractFailureAnalyzer<PortInUseException>
       implements Ordered {

@@ -3,6 +3,8 @@ package ulnaawl.server.platform;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+import org.springframework.util.unit.DataSize;
 
 /**
  * Settings of the product.
@@ -10,8 +12,13 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data folder of the database
  * @param demo whether the invented club is loaded into an empty database
  * @param setUpCode the code to set a new club up with, for tests; one by chance where missing
+ * @param leastRoom room on the disk below which nothing is written any more
  * @param today a day to take for today, for pictures and tests; the real one where missing
  */
 @ConfigurationProperties("ulna")
 public record UlnaSettings(
-    String data, boolean demo, @Nullable LocalDate today, @Nullable String setUpCode) {}
+    String data,
+    boolean demo,
+    @DefaultValue("32MB") DataSize leastRoom,
+    @Nullable LocalDate today,
+    @Nullable String setUpCode) {}
