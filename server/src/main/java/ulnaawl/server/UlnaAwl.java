@@ -7,10 +7,12 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the server. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class UlnaAwl {
 
   private static final Logger LOG = LoggerFactory.getLogger(UlnaAwl.class);

@@ -52,6 +52,8 @@ public class AccessTest extends ServerTest {
           "post /api/groups/{id}/record",
           "delete /api/groups/{id}/record/{entry}");
 
+  private static final List<String> INSTRUCTORS_READ = List.of("/api/people", "/api/backups");
+
   private static final String SONG =
       "{'title':'X','artist':'','bpm':'','countRate':'','length':'','intro':'','meter':'','style':'',"
           + "'phrases':'','location':'','explicitWords':false,'version':99}";
@@ -133,7 +135,7 @@ public class AccessTest extends ServerTest {
       boolean writes = !endpoint.method().equals("get");
       boolean door = endpoint.path().equals("/api/session") || endpoint.path().equals("/api/setup");
       boolean instructorsOnly =
-          endpoint.path().equals("/api/people")
+          INSTRUCTORS_READ.contains(endpoint.path())
               || (writes && !door && !CO_INSTRUCTORS_WRITE.contains(endpoint.name()));
       if (!door) {
         Client.Answer answer = call(colleague, endpoint);

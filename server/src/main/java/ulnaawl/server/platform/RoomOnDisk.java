@@ -16,7 +16,8 @@ public class RoomOnDisk {
   private final Path folder;
   private final long leastBytes;
 
-  RoomOnDisk(UlnaSettings settings) {
+  /** Room where a club with these settings lives. */
+  public RoomOnDisk(UlnaSettings settings) {
     this.folder = Path.of(settings.data());
     this.leastBytes = settings.leastRoom().toBytes();
   }

@@ -15,7 +15,8 @@ public class Today {
   private final Clock clock = Clock.system(java.time.ZoneId.systemDefault());
   private final Optional<LocalDate> fixed;
 
-  Today(UlnaSettings settings) {
+  /** The real day, unless the settings fix another one. */
+  public Today(UlnaSettings settings) {
     this.fixed = Optional.ofNullable(settings.today());
   }
 

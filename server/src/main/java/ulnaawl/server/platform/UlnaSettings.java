@@ -12,6 +12,7 @@ import org.springframework.util.unit.DataSize;
  * @param data folder of the database
  * @param demo whether the invented club is loaded into an empty database
  * @param setUpCode the code to set a new club up with, for tests; one by chance where missing
+ * @param backups folder of the backups; one in the database's folder where missing
  * @param leastRoom room on the disk below which nothing is written any more
  * @param today a day to take for today, for pictures and tests; the real one where missing
  */
@@ -19,6 +20,15 @@ import org.springframework.util.unit.DataSize;
 public record UlnaSettings(
     String data,
     boolean demo,
-    @DefaultValue("32MB") DataSize leastRoom,
+    @DefaultValue(LEAST_ROOM_MB + "MB") DataSize leastRoom,
     @Nullable LocalDate today,
-    @Nullable String setUpCode) {}
+    @Nullable String setUpCode,
+    @Nullable String backups) {
+
+  /** What holds where nothing is set, for a club in that folder. */
+  public static UlnaSettings of(String data) {
+    return new UlnaSettings(data, false, DataSize.ofMegabytes(LEAST_ROOM_MB), null, null, null);
+  }
+
+  private static final int LEAST_ROOM_MB = 32;
+}

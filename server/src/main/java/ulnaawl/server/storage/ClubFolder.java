@@ -18,10 +18,12 @@ import ulnaawl.server.platform.StartRefusal;
  * The folder of a club. While a server runs it holds the folder's lock, so that a second one cannot
  * open the same database; only the account that runs it may read what lies there.
  */
-final class ClubFolder implements AutoCloseable {
+public final class ClubFolder implements AutoCloseable {
 
   private static final String NAME = "ulna-awl";
-  private static final String DATABASE = NAME + ".mv.db";
+  private static final String DATABASE = NAME + DatabaseFile.ENDING;
+  private static final String BACKUPS = "backups";
+  private static final String KEPT = "before-restore-";
   private static final String MARKER = "club.txt";
   private static final String LOCK = NAME + ".lock";
   private static final String MARKED =
@@ -33,17 +35,36 @@ final class ClubFolder implements AutoCloseable {
   private final Path folder;
   private @Nullable FileChannel lockFile;
 
-  ClubFolder(Path folder) {
+  /**
+   * A club's folder, whether there is one yet or not.
+   *
+   * @param folder where it is
+   */
+  public ClubFolder(Path folder) {
     this.folder = folder.toAbsolutePath().normalize();
   }
 
-  /** The database as H2 names it in an address: without its ending. */
-  Path databaseName() {
-    return folder.resolve(NAME);
+  /** The database's file. */
+  public Path database() {
+    return folder.resolve(DATABASE);
   }
 
-  Path database() {
-    return folder.resolve(DATABASE);
+  /** Where its backups lie, where nobody has chosen another place. */
+  public Path backups() {
+    return folder.resolve(BACKUPS);
+  }
+
+  /** A file of ours in the folder: its name begins as the database's does. */
+  public Path file(String ending) {
+    return folder.resolve(NAME + "." + ending);
+  }
+
+  /**
+   * Where a database goes that a restore took the place of. Its name does not begin as the
+   * database's does: H2 would take it for a part of it.
+   */
+  public Path kept(String stamp) {
+    return folder.resolve(KEPT + stamp + DatabaseFile.ENDING);
   }
 
   /** Whether a club has lived here before. */
@@ -56,7 +77,7 @@ final class ClubFolder implements AutoCloseable {
    *
    * @throws StartRefusal where it cannot be written, or another server has it
    */
-  void open() {
+  public void open() {
     try {
       Files.createDirectories(folder);
       lockFile =
@@ -89,7 +110,7 @@ final class ClubFolder implements AutoCloseable {
   }
 
   /** Says from now on that a club lives here. */
-  void mark() {
+  public void mark() {
     try {
       if (!isMarked()) {
         Files.writeString(folder.resolve(MARKER), MARKED);
@@ -115,7 +136,8 @@ final class ClubFolder implements AutoCloseable {
       List<Path> all = files.toList();
       List<Path> ours = all.stream().filter(ClubFolder::isOurs).toList();
       for (Path file : ours) {
-        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+        String rights = Files.isDirectory(file) ? "rwx------" : "rw-------";
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString(rights));
       }
       if (ours.size() == all.size()) {
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
@@ -125,7 +147,9 @@ final class ClubFolder implements AutoCloseable {
 
   private static boolean isOurs(Path file) {
     String name = file.getFileName().toString();
-    return Files.isRegularFile(file) && (name.startsWith(NAME + ".") || name.equals(MARKER));
+    return Files.isDirectory(file)
+        ? name.equals(BACKUPS)
+        : name.startsWith(NAME + ".") || name.startsWith(KEPT) || name.equals(MARKER);
   }
 
   /** Lets go of the folder. */

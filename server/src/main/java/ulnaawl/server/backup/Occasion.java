@@ -1,0 +1,8 @@
+package ulnaawl.server.backup;
+
+/** Why a backup was made. */
+public enum Occasion {
+  DAILY,
+  BEFORE_UPGRADE,
+  ASKED
+}
