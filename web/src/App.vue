@@ -32,10 +32,10 @@ async function signOut() {
       <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
         place.name
       }}</RouterLink>
-      <RouterLink v-if="session.isInstructor" to="/people" class="place">People</RouterLink>
+      <RouterLink v-if="session.isInstructor" to="/club" class="place">Club</RouterLink>
     </nav>
     <div class="me">
-      <span class="who">{{ session.name }}</span>
+      <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>
       <button class="quiet-button" type="button" @click="toggle">
         {{ theme === 'dark' ? 'Light' : 'Dark' }}
       </button>
@@ -101,6 +101,9 @@ nav {
   align-items: center;
   gap: var(--space-2);
 }
+.who {
+  color: inherit;
+}
 .quiet-button {
   background: none;
   border: 1px solid rgb(253 246 234 / 45%);
@@ -138,7 +141,11 @@ main:focus {
     font-size: 14.5px;
   }
   .who {
-    display: none;
+    font-size: 14px;
+    max-width: 42vw;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
   .page {
     padding: var(--space-3);

@@ -22,6 +22,11 @@ export const useSession = defineStore('session', () => {
     session.value = await ask(api.POST('/api/setup', { body }))
   }
 
+  /** Chooses a new password with the word of a link. */
+  async function choosePassword(body: Schemas['NewPassword']) {
+    session.value = await ask(api.POST('/api/password', { body }))
+  }
+
   async function end() {
     await ask(api.DELETE('/api/session'))
     forget()
@@ -31,5 +36,5 @@ export const useSession = defineStore('session', () => {
     session.value = { needsSetup: false }
   }
 
-  return { session, name, isInstructor, needsSetup, load, begin, setUp, end, forget }
+  return { session, name, isInstructor, needsSetup, load, begin, setUp, choosePassword, end, forget }
 })

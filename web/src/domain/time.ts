@@ -43,7 +43,24 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
   minute: '2-digit',
 })
 
+/** How long ago a moment in universal time is: 3 hours ago. */
+export function ago(universal: string, now: number): string {
+  const minutes = Math.max(0, Math.floor((now - instant(universal)) / 60_000))
+  if (minutes < 1) return 'just now'
+  if (minutes < 60) return counted(minutes, 'minute')
+  if (minutes < 48 * 60) return counted(Math.floor(minutes / 60), 'hour')
+  return counted(Math.floor(minutes / (24 * 60)), 'day')
+}
+
+function counted(many: number, unit: string): string {
+  return `${many} ${unit}${many === 1 ? '' : 's'} ago`
+}
+
+function instant(universal: string): number {
+  return Date.parse(`${universal.replace(/(\.\d{3})\d*$/, '$1')}Z`)
+}
+
 /** A moment in universal time, as the clock on the wall here says it: 24 Nov, 19:30. */
 export function moment(universal: string): string {
-  return MOMENT.format(new Date(`${universal.replace(/(\.\d{3})\d*$/, '$1')}Z`))
+  return MOMENT.format(instant(universal))
 }

@@ -3,8 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import ClubText from '@/views/figures/ClubText.vue'
 import EntryForm from '@/views/groups/EntryForm.vue'
 import GroupForm from '@/views/groups/GroupForm.vue'
-import PeopleView from '@/views/people/PeopleView.vue'
-import SignInView from '@/views/people/SignInView.vue'
+import SignInView from '@/views/account/SignInView.vue'
 import AgendaView from '@/views/classes/AgendaView.vue'
 import { classSheet, line } from '../made'
 import { show, type Page } from '../page'
@@ -161,28 +160,6 @@ describe('an entry of the record', () => {
     await page.choose('Sections shown', [4, 3])
     await submit(page)
     expect(askedOf('POST', '/api/groups/2/record')[0].body.shown).toEqual([3, 4])
-  })
-})
-
-describe('people', () => {
-  it('are added with a first password of eight characters, which is not kept on the page', async () => {
-    let all = [{ id: 1, name: 'Oda Marsh', role: 'INSTRUCTOR' }]
-    serve({
-      'GET /api/people': () => all,
-      'POST /api/people': ({ body }) => {
-        all = [...all, { id: 2, name: body.name, role: body.role }]
-        return all[1]
-      },
-    })
-    const page = await show(PeopleView)
-    await page.type('colleague', 'Ines Kallas')
-    await page.type('first-password', 'short')
-    expect(page.view.get('button[type=submit]').attributes('disabled')).toBeDefined()
-    await page.type('first-password', 'long enough')
-    await submit(page)
-    expect(said.words).toEqual(['Ines Kallas can sign in now.'])
-    expect(page.words()).toContain('Ines Kallas Co-instructor: reads all')
-    expect((page.view.get('[name=first-password]').element as HTMLInputElement).value).toBe('')
   })
 })
 

@@ -34,7 +34,10 @@ const families = computed(() => {
 async function choose(figure: Figure, word: string) {
   await run(async () => {
     await ask(
-      api.PUT('/api/figures/{name}/word', { params: { path: { name: figure.name } }, body: { word } }),
+      api.PUT('/api/figures/{name}/word', {
+        params: { path: { name: figure.name } },
+        body: { word, before: figure.call },
+      }),
     )
     await reload()
   }, `“${word}” is said everywhere from now on.`)

@@ -28,6 +28,8 @@ public class AccessTest extends ServerTest {
   private static final List<String> CO_INSTRUCTORS_WRITE =
       List.of(
           "delete /api/session",
+          "put /api/session/password",
+          "delete /api/sessions/{key}",
           "post /api/writing/check",
           "post /api/writing/format",
           "post /api/writing/possible",
@@ -70,11 +72,14 @@ public class AccessTest extends ServerTest {
           Map.entry(
               "put /api/groups/{id}",
               "{'name':'X','level':'BEGINNER','weekday':'MONDAY','startsAt':'19:00','minutes':60,'place':'','version':1}"),
-          Map.entry("put /api/figures/{name}/word", "{'word':'walk'}"),
+          Map.entry("put /api/figures/{name}/word", "{'word':'walk','before':'walk'}"),
           Map.entry("put /api/figures/club/own-figures", "{'text':'','version':99}"),
           Map.entry("put /api/figures/club/level-table", "{'text':'','version':99}"),
           Map.entry(
               "post /api/people", "{'name':'X','password':'long enough','role':'CO_INSTRUCTOR'}"),
+          Map.entry("put /api/people/{id}", "{'name':'X','role':'CO_INSTRUCTOR','version':99}"),
+          Map.entry("put /api/session/password", "{'old':'wrong','password':'long enough'}"),
+          Map.entry("post /api/password", "{'word':'wrong','password':'long enough'}"),
           Map.entry("post /api/dances/{id}/bring-back", "{'version':99,'to':1}"),
           Map.entry("post /api/songs/{id}/bring-back", "{'version':99,'to':1}"),
           Map.entry("post /api/groups/{id}/bring-back", "{'version':99,'to':1}"),
@@ -120,7 +125,7 @@ public class AccessTest extends ServerTest {
     Client nobody = nobody();
     for (Endpoint endpoint : endpoints()) {
       boolean door =
-          List.of("get /api/session", "post /api/session", "post /api/setup")
+          List.of("get /api/session", "post /api/session", "post /api/setup", "post /api/password")
               .contains(endpoint.name());
       Client.Answer answer = call(nobody, endpoint);
       assertEquals(answer.status() == 401, !door, endpoint.name() + " gave " + answer.status());
@@ -133,7 +138,8 @@ public class AccessTest extends ServerTest {
     Client colleague = coInstructor();
     for (Endpoint endpoint : endpoints()) {
       boolean writes = !endpoint.method().equals("get");
-      boolean door = endpoint.path().equals("/api/session") || endpoint.path().equals("/api/setup");
+      boolean door =
+          List.of("/api/session", "/api/setup", "/api/password").contains(endpoint.path());
       boolean instructorsOnly =
           INSTRUCTORS_READ.contains(endpoint.path())
               || (writes && !door && !CO_INSTRUCTORS_WRITE.contains(endpoint.name()));

@@ -18,10 +18,15 @@ public class VocabularyTest extends ServerTest {
   public void theClubsWordIsShownEverywhereAndEveryNameIsUnderstood() {
     Client oda = instructor();
     assertEquals(
-        oda.put("/api/figures/vine/word", Client.json("{'word':'grapevine'}")).status(), 204);
+        oda.put("/api/figures/vine/word", Client.json("{'word':'grapevine','before':'vine'}"))
+            .status(),
+        204);
     assertEquals(
-        oda.put("/api/figures/vine/word", Client.json("{'word':'creeper'}")).status(), 422);
-    assertEquals(oda.put("/api/figures/flop/word", Client.json("{'word':'x'}")).status(), 404);
+        oda.put("/api/figures/vine/word", Client.json("{'word':'creeper','before':'grapevine'}"))
+            .status(),
+        422);
+    assertEquals(
+        oda.put("/api/figures/flop/word", Client.json("{'word':'x','before':'y'}")).status(), 404);
     JsonNode reading =
         coInstructor()
             .post("/api/writing/check", text("title: T\nsection 1\n1-4  vine R, touch L\n"))
@@ -32,7 +37,14 @@ public class VocabularyTest extends ServerTest {
             .body();
     assertEquals(
         tidy.get("stepText").asString(), "title: T\n\nsection 1\n1-4    grapevine R, touch L\n");
-    assertEquals(oda.put("/api/figures/vine/word", Client.json("{'word':'vine'}")).status(), 204);
+    assertEquals(
+        oda.put("/api/figures/vine/word", Client.json("{'word':'vine','before':'vine'}")).status(),
+        409,
+        "a colleague has chosen another one in the meantime");
+    assertEquals(
+        oda.put("/api/figures/vine/word", Client.json("{'word':'vine','before':'grapevine'}"))
+            .status(),
+        204);
   }
 
   @Test

@@ -12,10 +12,13 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ClassLineRecord;
 import ulnaawl.server.tables.tables.records.ClubClassRecord;
@@ -39,6 +42,12 @@ class ClassStore {
   ClassStore(DSLContext database, Reasons reasons) {
     this.database = database;
     this.reasons = reasons;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, CLUB_CLASS.RECORDED_BY);
+    SignedStore.replace(database, name, CLASS_LINE.CHANGED_BY);
   }
 
   Optional<ClassRow> find(long id) {

@@ -11,8 +11,11 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.ResultQuery;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.lineage.SectionKeys;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceRecord;
 
@@ -27,6 +30,11 @@ class DanceStore {
 
   DanceStore(DSLContext database) {
     this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, DANCE_VERSION.WRITTEN_BY);
   }
 
   /** The newest version of every dance that is not archived, by title. */

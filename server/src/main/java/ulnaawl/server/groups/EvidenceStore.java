@@ -7,11 +7,14 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
 
 /** The record of learning in the database. What is taken back stays, marked as withdrawn. */
@@ -22,6 +25,11 @@ class EvidenceStore {
 
   EvidenceStore(DSLContext database) {
     this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, EVIDENCE.BY_NAME, EVIDENCE.WITHDRAWN_BY);
   }
 
   List<EvidenceRow> of(long group) {

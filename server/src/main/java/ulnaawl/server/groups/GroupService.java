@@ -94,6 +94,7 @@ public class GroupService {
   /** Adds a group without a role check, for the demo club. */
   @Transactional
   public GroupRow addFor(GroupDraft draft, String by) {
+    checkFree(draft, 0);
     long id = store.add(draft);
     say(id, Action.ADDED, by, 0, draft);
     return get(id);
@@ -116,11 +117,21 @@ public class GroupService {
   }
 
   private GroupRow write(GroupRow now, int version, GroupDraft draft, Action action, SignedIn me) {
+    checkFree(draft, now.id());
     if (!store.change(now.id(), version, draft)) {
       throw Problem.conflict("Somebody has changed this group in the meantime.");
     }
     say(now.id(), action, me.name(), version, draft);
     return get(now.id());
+  }
+
+  private void checkFree(GroupDraft draft, long except) {
+    String name = draft.name().strip();
+    boolean taken =
+        store.all().stream().anyMatch(it -> it.id() != except && it.name().equalsIgnoreCase(name));
+    if (taken) {
+      throw Problem.conflict("There is a group called " + name + " already.");
+    }
   }
 
   private void say(long id, Action action, String by, int from, GroupDraft draft) {

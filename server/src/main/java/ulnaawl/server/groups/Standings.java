@@ -24,6 +24,7 @@ import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.history.Change;
+import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.teach.lesson.MetFigures;
 
 /**
@@ -56,6 +57,12 @@ public class Standings {
   /** Anything that is changed may change what a group knows. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
   void changed(Change change) {
+    changes.incrementAndGet();
+  }
+
+  /** What is remembered names whoever wrote it down. */
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
+  void renamed(NameReplaced name) {
     changes.incrementAndGet();
   }
 

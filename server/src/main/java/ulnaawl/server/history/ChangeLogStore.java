@@ -8,7 +8,11 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.ChangeLogRecord;
 
 /** The log of changes in the database; nothing in it is ever changed. */
@@ -21,6 +25,27 @@ class ChangeLogStore {
 
   ChangeLogStore(DSLContext database) {
     this.database = database;
+  }
+
+  /** The log says the other name, in what it kept of things too. */
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, CHANGE_LOG.BY_NAME);
+    database
+        .update(CHANGE_LOG)
+        .set(CHANGE_LOG.SUBJECT, name.to())
+        .where(CHANGE_LOG.THING.eq(Thing.PERSON.name()).and(CHANGE_LOG.SUBJECT.eq(name.from())))
+        .execute();
+    String from = json(name.from());
+    database
+        .update(CHANGE_LOG)
+        .set(CHANGE_LOG.CONTENT, DSL.replace(CHANGE_LOG.CONTENT, from, json(name.to())))
+        .where(CHANGE_LOG.CONTENT.contains(from))
+        .execute();
+  }
+
+  private static String json(String text) {
+    return new JsonMapper().writeValueAsString(text);
   }
 
   void add(Change change, LocalDateTime at) {

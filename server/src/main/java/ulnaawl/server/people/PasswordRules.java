@@ -16,13 +16,13 @@ import ulnaawl.server.platform.Problem;
  * 800-63B, 5.1.1.2, from memory: length and a list, no rules about kinds of characters).
  */
 @Component
-class PasswordRules {
+public class PasswordRules {
 
   /** The fewest characters of a password. */
-  static final int LEAST = 8;
+  public static final int LEAST = 8;
 
   /** The most characters of a password. */
-  static final int MOST = 200;
+  public static final int MOST = 200;
 
   private final Set<String> common = read();
 

@@ -7,10 +7,14 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.server.platform.Role;
@@ -22,13 +26,19 @@ import ulnaawl.server.platform.SignedIn;
 class PeopleController {
 
   private final PeopleService people;
+  private final PasswordLinks links;
 
-  PeopleController(PeopleService people) {
+  PeopleController(PeopleService people, PasswordLinks links) {
     this.people = people;
+    this.links = links;
   }
 
   /** A colleague, as colleagues see one. */
-  record Colleague(long id, String name, Role role) {}
+  record Colleague(long id, String name, Role role, int version) {
+    static Colleague of(Person person) {
+      return new Colleague(person.id(), person.name(), person.role(), person.version());
+    }
+  }
 
   /** A colleague to add. */
   record NewColleague(
@@ -36,11 +46,15 @@ class PeopleController {
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password,
       @NotNull Role role) {}
 
+  /** What a colleague is called and may do from now on. */
+  record ColleagueChange(@NotBlank @Size(max = 60) String name, @NotNull Role role, int version) {}
+
+  /** The end of a link's address; the person at the other end chooses a password with it. */
+  record PasswordLink(String word) {}
+
   @GetMapping
   List<Colleague> colleagues() {
-    return people.all().stream()
-        .map(person -> new Colleague(person.id(), person.name(), person.role()))
-        .toList();
+    return people.all().stream().map(Colleague::of).toList();
   }
 
   @PostMapping
@@ -48,6 +62,30 @@ class PeopleController {
   Colleague add(@Valid @RequestBody NewColleague colleague, @AuthenticationPrincipal SignedIn me) {
     SignedIn added =
         people.addColleague(colleague.name(), colleague.password(), colleague.role(), me);
-    return new Colleague(added.id(), added.name(), added.role());
+    return Colleague.of(people.find(added.id()).orElseThrow());
+  }
+
+  @PutMapping("/{id}")
+  Colleague change(
+      @PathVariable long id,
+      @Valid @RequestBody ColleagueChange change,
+      @AuthenticationPrincipal SignedIn me) {
+    return Colleague.of(people.change(id, change.version(), change.name(), change.role(), me));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @PathVariable long id,
+      @RequestParam int version,
+      @RequestParam(defaultValue = "false") boolean forget,
+      @AuthenticationPrincipal SignedIn me) {
+    people.remove(id, version, forget, me);
+  }
+
+  @PostMapping("/{id}/password-link")
+  @ResponseStatus(HttpStatus.CREATED)
+  PasswordLink link(@PathVariable long id) {
+    return new PasswordLink(links.make(id));
   }
 }

@@ -12,56 +12,39 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.RoomOnDisk;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
-/** Signing in, the first instructor, and colleagues. */
+/** The first instructor, and colleagues who come, change and go. */
 @Service
 public class PeopleService {
+
+  /** What the records say instead of the name of somebody who is to be forgotten. */
+  static final String FORMER = "a former leader";
 
   private static final String SET_UP_ALREADY =
       "The first instructor has been made already; sign in.";
 
-  /**
-   * Looks like the hash of a password, as costly to compare with as one that is made today, and is
-   * that of none.
-   */
-  static final String NOBODYS_HASH =
-      "{argon2}$argon2id$v=19$m=16384,t=2,p=1$bm9ib2R5J3Mgc2FsdCEhIQ"
-          + "$bm9ib2R5J3MgaGFzaCwgb2Ygbm8gcGFzc3dvcmQgISE";
-
   private final PeopleStore store;
   private final PasswordEncoder passwords;
-  private final SignInGuard guard;
   private final ApplicationEventPublisher events;
   private final Today today;
-  private final Devices devices;
   private final PasswordRules rules;
-  private final SetUpCode code;
-  private final RoomOnDisk room;
 
   PeopleService(
       PeopleStore store,
       PasswordEncoder passwords,
-      SignInGuard guard,
-      Devices devices,
       PasswordRules rules,
-      SetUpCode code,
-      RoomOnDisk room,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
     this.passwords = passwords;
-    this.guard = guard;
     this.events = events;
     this.today = today;
-    this.devices = devices;
     this.rules = rules;
-    this.code = code;
-    this.room = room;
   }
 
   private String encoded(String password) {
@@ -73,59 +56,33 @@ public class PeopleService {
     return store.isEmpty();
   }
 
-  /**
-   * Somebody who has signed in.
-   *
-   * @param device the token by which the device is known from now on
-   */
-  record Entered(SignedIn who, String device) {}
-
-  /**
-   * The person with this name and password.
-   *
-   * @param address where the request comes from
-   * @param device the token that the device sends; empty where it has none
-   */
-  Entered signIn(String name, String password, String address, String device) {
-    Optional<Person> person = store.named(name);
-    boolean known = person.filter(it -> devices.knows(it.id(), device)).isPresent();
-    if (known) {
-      guard.admitDevice(person.orElseThrow().id(), device);
-    } else {
-      guard.admit(name, address);
-    }
-    // An unknown name costs as much time as a wrong password, so that neither is told apart.
-    boolean right =
-        passwords.matches(password, person.map(Person::passwordHash).orElse(NOBODYS_HASH));
-    if (!right || person.isEmpty()) {
-      throw Problem.notSignedIn("The name or the password is wrong.");
-    }
-    Person found = person.get();
-    if (known) {
-      guard.succeededDevice(found.id(), device);
-    } else {
-      guard.succeeded(name, address);
-    }
-    SignedIn who = new SignedIn(found.id(), found.name(), found.role());
-    if (!room.isLeft()) {
-      return new Entered(who, device);
-    }
-    if (passwords.upgradeEncoding(found.passwordHash())) {
-      store.setHash(found.id(), encoded(password));
-    }
-    return new Entered(who, known ? device : devices.remember(found.id()));
+  /** Somebody who may sign in. */
+  public Optional<Person> named(String name) {
+    return store.named(name);
   }
 
-  /** Makes the first instructor, once and with the code; whoever comes second is refused. */
+  /** Somebody who may sign in. */
+  public Optional<Person> find(long id) {
+    return store.find(id);
+  }
+
+  /** Whether it is the person's password; one that was kept in an old way is kept in today's. */
+  public boolean isPassword(Person person, String password, boolean mayWrite) {
+    boolean right = passwords.matches(password, person.passwordHash());
+    if (right && mayWrite && passwords.upgradeEncoding(person.passwordHash())) {
+      store.setHash(person.id(), encoded(password));
+    }
+    return right;
+  }
+
+  /**
+   * Makes the first instructor, once; whoever comes second is refused. Whoever calls has asked for
+   * the code.
+   */
   @Transactional
-  public Entered setUp(String name, String password, String typed) {
+  public SignedIn setUp(String name, String password) {
     if (!store.isEmpty()) {
       throw Problem.conflict(SET_UP_ALREADY);
-    }
-    guard.admitSetUp();
-    if (!code.is(typed)) {
-      throw Problem.rejected(
-          "This is not the code; it stands in the window in which the server was started.");
     }
     rules.check(name, password);
     try {
@@ -133,8 +90,7 @@ public class PeopleService {
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
-    SignedIn first = add(name, password, Role.INSTRUCTOR, name);
-    return new Entered(first, devices.remember(first.id()));
+    return add(name, password, Role.INSTRUCTOR, name);
   }
 
   @InstructorOnly
@@ -142,22 +98,119 @@ public class PeopleService {
     return store.all();
   }
 
+  /** Adds a colleague; somebody who had left and is named in the records is back. */
   @InstructorOnly
   @Transactional
   SignedIn addColleague(String name, String password, Role role, SignedIn by) {
-    if (store.named(name).isPresent()) {
-      throw Problem.conflict("There is somebody called " + name.strip() + " already.");
-    }
     rules.check(name, password);
+    Optional<Person> left = store.left(name);
+    if (left.isPresent()) {
+      Person back = left.get();
+      store.comeBack(back, encoded(password), role);
+      log(back.id(), Action.BROUGHT_BACK, by, back.name());
+      return new SignedIn(back.id(), back.name(), role);
+    }
+    checkFree(name, 0);
     return add(name, password, role, by.name());
+  }
+
+  private void checkFree(String name, long except) {
+    if (PersonNames.key(name).equals(FORMER)) {
+      throw Problem.rejected("Nobody can be called that: the records say it of those who left.");
+    }
+    Optional<Person> other = store.lookalike(name, except);
+    if (other.isPresent()) {
+      String theirs = other.get().name();
+      boolean same = PersonNames.key(theirs).equals(PersonNames.key(name));
+      throw Problem.conflict(
+          same
+              ? "There is somebody called " + theirs + " already."
+              : "This looks like " + theirs + ", who is here already; add a surname, say.");
+    }
   }
 
   /** Adds somebody without a role check, for setting up and for the demo club. */
   @Transactional
   public SignedIn add(String name, String password, Role role, String by) {
-    String clean = name.strip();
+    String clean = PersonNames.clean(name);
     long id = store.add(clean, encoded(password), role, today.moment());
     events.publishEvent(Change.of(Thing.PERSON, id, Action.ADDED, by, clean));
     return new SignedIn(id, clean, role);
+  }
+
+  /** Calls somebody otherwise, in the records too, or lets them do more or less, at once. */
+  @InstructorOnly
+  @Transactional
+  Person change(long id, int version, String name, Role role, SignedIn by) {
+    List<Long> instructors = store.holdInstructors();
+    Person before = existing(id);
+    String clean = PersonNames.clean(name);
+    checkFree(clean, id);
+    if (role != Role.INSTRUCTOR) {
+      keepOne(instructors, id);
+    }
+    if (!store.change(id, version, clean, role)) {
+      throw changedMeanwhile(before);
+    }
+    if (!clean.equals(before.name())) {
+      events.publishEvent(new NameReplaced(before.name(), clean));
+    }
+    log(id, Action.CHANGED, id == by.id() ? new SignedIn(id, clean, role) : by, clean);
+    return existing(id);
+  }
+
+  /**
+   * Takes somebody out of the club.
+   *
+   * @param forget whether the records no longer say their name
+   */
+  @InstructorOnly
+  @Transactional
+  void remove(long id, int version, boolean forget, SignedIn by) {
+    List<Long> instructors = store.holdInstructors();
+    Person person = existing(id);
+    if (id == by.id()) {
+      throw Problem.rejected("Another instructor has to take you out of the club.");
+    }
+    keepOne(instructors, id);
+    events.publishEvent(new AccessEnded(id));
+    if (!(forget ? store.forget(id, version) : store.remove(id, version))) {
+      throw changedMeanwhile(person);
+    }
+    log(id, Action.ARCHIVED, by, person.name());
+    if (forget) {
+      events.publishEvent(new NameReplaced(person.name(), FORMER));
+    }
+  }
+
+  private static void keepOne(List<Long> instructors, long without) {
+    if (instructors.stream().allMatch(it -> it == without)) {
+      throw Problem.rejected("The club needs an instructor; make somebody else one first.");
+    }
+  }
+
+  /** Gives somebody who proved who they are another password. */
+  @Transactional
+  public Person choosePassword(long id, String password) {
+    Person person = existing(id);
+    rules.check(person.name(), password);
+    store.setHash(id, encoded(password));
+    events.publishEvent(new AccessEnded(id));
+    return person;
+  }
+
+  private Person existing(long id) {
+    return store
+        .find(id)
+        .orElseThrow(() -> Problem.gone("This person is not in the club any more."));
+  }
+
+  private static Problem changedMeanwhile(Person person) {
+    return Problem.conflict(
+        person.name() + " was changed by somebody else in the meantime; look again.");
+  }
+
+  private void log(long id, Action action, SignedIn by, String name) {
+    events.publishEvent(Change.of(Thing.PERSON, id, action, by.name(), name));
   }
 }

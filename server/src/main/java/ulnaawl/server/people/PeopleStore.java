@@ -5,15 +5,21 @@ import static ulnaawl.server.tables.Tables.SET_UP;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.Role;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.PersonRecord;
 
 /** People in the database. */
 @Repository
 class PeopleStore {
+
+  private static final VersionedStore<PersonRecord> VERSIONED =
+      new VersionedStore<>(PERSON.ID, PERSON.VERSION, PERSON.ACTIVE);
 
   private final DSLContext database;
 
@@ -25,15 +31,46 @@ class PeopleStore {
     return database.fetchCount(PERSON) == 0;
   }
 
+  /** Those who may sign in. */
   List<Person> all() {
-    return database.selectFrom(PERSON).orderBy(PERSON.NAME_KEY).fetch(PeopleStore::person);
+    return database
+        .selectFrom(PERSON)
+        .where(PERSON.ACTIVE.isTrue())
+        .orderBy(PERSON.NAME_KEY)
+        .fetch(PeopleStore::person);
+  }
+
+  /** Those who have left and are named in the records. */
+  Optional<Person> left(String name) {
+    return one(PERSON.NAME_KEY.eq(PersonNames.key(name)).and(PERSON.ACTIVE.isNull()));
+  }
+
+  Optional<Person> find(long id) {
+    return one(PERSON.ID.eq(id).and(PERSON.ACTIVE.isTrue()));
   }
 
   Optional<Person> named(String name) {
+    return one(PERSON.NAME_KEY.eq(PersonNames.key(name)).and(PERSON.ACTIVE.isTrue()));
+  }
+
+  /** Somebody else, here or gone, whose name looks like this one. */
+  Optional<Person> lookalike(String name, long except) {
+    return one(PERSON.LOOK_KEY.eq(PersonNames.look(name)).and(PERSON.ID.ne(except)));
+  }
+
+  private Optional<Person> one(Condition condition) {
+    return database.selectFrom(PERSON).where(condition).fetchOptional(PeopleStore::person);
+  }
+
+  /** The instructors there are; until the transaction ends nobody else changes who they are. */
+  List<Long> holdInstructors() {
     return database
-        .selectFrom(PERSON)
-        .where(PERSON.NAME_KEY.eq(key(name)))
-        .fetchOptional(PeopleStore::person);
+        .select(PERSON.ID)
+        .from(PERSON)
+        .where(PERSON.ACTIVE.isTrue().and(PERSON.ROLE.eq(Role.INSTRUCTOR.name())))
+        .orderBy(PERSON.ID)
+        .forUpdate()
+        .fetch(PERSON.ID);
   }
 
   /** Marks the club as set up; refused by the database where it is. */
@@ -49,11 +86,48 @@ class PeopleStore {
         .execute();
   }
 
+  /** Changes name and role; whether the person still had that version. */
+  boolean change(long id, int version, String name, Role role) {
+    return database
+            .update(PERSON)
+            .set(PERSON.NAME, name)
+            .set(PERSON.NAME_KEY, PersonNames.key(name))
+            .set(PERSON.LOOK_KEY, PersonNames.look(name))
+            .set(PERSON.ROLE, role.name())
+            .set(PERSON.VERSION, PERSON.VERSION.plus(1))
+            .where(VERSIONED.at(id, version).and(PERSON.ACTIVE.isTrue()))
+            .execute()
+        == 1;
+  }
+
+  /** Takes somebody out of the club; whether they still had that version. */
+  boolean remove(long id, int version) {
+    return VERSIONED.archive(database, id, version);
+  }
+
+  /** Removes the row itself; whether it still had that version. */
+  boolean forget(long id, int version) {
+    return database.deleteFrom(PERSON).where(VERSIONED.at(id, version)).execute() == 1;
+  }
+
+  /** Somebody who had left is back. */
+  void comeBack(Person person, String passwordHash, Role role) {
+    database
+        .update(PERSON)
+        .set(PERSON.ACTIVE, true)
+        .set(PERSON.PASSWORD_HASH, passwordHash)
+        .set(PERSON.ROLE, role.name())
+        .set(PERSON.VERSION, PERSON.VERSION.plus(1))
+        .where(VERSIONED.at(person.id(), person.version()))
+        .execute();
+  }
+
   long add(String name, String passwordHash, Role role, LocalDateTime at) {
     return database
         .insertInto(PERSON)
         .set(PERSON.NAME, name)
-        .set(PERSON.NAME_KEY, key(name))
+        .set(PERSON.NAME_KEY, PersonNames.key(name))
+        .set(PERSON.LOOK_KEY, PersonNames.look(name))
         .set(PERSON.PASSWORD_HASH, passwordHash)
         .set(PERSON.ROLE, role.name())
         .set(PERSON.CREATED_AT, at)
@@ -62,12 +136,32 @@ class PeopleStore {
         .value1();
   }
 
-  private static String key(String name) {
-    return name.strip().toLowerCase(Locale.ROOT);
+  /** Names that an earlier release wrote get their look, unless another one has it already. */
+  void fillInLooks() {
+    for (PersonRecord row : database.selectFrom(PERSON).where(PERSON.LOOK_KEY.isNull()).fetch()) {
+      String look = PersonNames.look(row.getName());
+      database
+          .update(PERSON)
+          .set(PERSON.LOOK_KEY, look)
+          .set(PERSON.NAME_KEY, PersonNames.key(row.getName()))
+          .where(PERSON.ID.eq(row.getId()))
+          .andNotExists(
+              DSL.selectOne().from(PERSON.as("other")).where(PERSON.as("other").LOOK_KEY.eq(look)))
+          .execute();
+    }
   }
 
-  private static Person person(ulnaawl.server.tables.tables.records.PersonRecord row) {
+  boolean someHaveNoLook() {
+    return database.fetchExists(PERSON, PERSON.LOOK_KEY.isNull());
+  }
+
+  private static Person person(PersonRecord row) {
     return new Person(
-        row.getId(), row.getName(), row.getPasswordHash(), Role.valueOf(row.getRole()));
+        row.getId(),
+        row.getName(),
+        row.getPasswordHash(),
+        Role.valueOf(row.getRole()),
+        row.getVersion(),
+        row.getActive() != null);
   }
 }

@@ -1,4 +1,4 @@
-/** Who may sign in, and as what. */
+/** The club's people: who may do what, how they come and go, and their passwords. */
 @NullMarked
 package ulnaawl.server.people;
 

@@ -37,10 +37,13 @@ class Errors extends ResponseEntityExceptionHandler {
         HttpStatus.FORBIDDEN, "Only an instructor may do this; ask one of yours.");
   }
 
+  /** Names and dates are looked at before they are written: here two came at the same moment. */
   @ExceptionHandler
   ProblemDetail duplicate(DuplicateKeyException duplicate) {
     return ProblemDetail.forStatusAndDetail(
-        HttpStatus.CONFLICT, "There is one of that name or date already.");
+        HttpStatus.CONFLICT,
+        "Somebody else saved the same thing at the same moment; look at theirs before you try"
+            + " again.");
   }
 
   @ExceptionHandler

@@ -13,6 +13,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 
@@ -26,12 +27,13 @@ class Security {
           + " data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'";
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository sessions) {
+  SecurityFilterChain chain(
+      HttpSecurity http, SecurityContextRepository contexts, SessionCheck check) {
     return http.csrf(csrf -> csrf.spa())
-        .securityContext(context -> context.securityContextRepository(sessions))
+        .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(requests ->
             requests
-                .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup")
+                .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup", "/api/password")
                 .permitAll()
                 .requestMatchers(HttpMethod.GET, "/api/session", "/api/setup")
                 .permitAll()
@@ -41,6 +43,7 @@ class Security {
                 .permitAll()
                 .anyRequest()
                 .denyAll())
+        .addFilterBefore(new CurrentPerson(check), AnonymousAuthenticationFilter.class)
         .exceptionHandling(errors ->
             errors
                 .authenticationEntryPoint(
@@ -57,7 +60,7 @@ class Security {
   }
 
   @Bean
-  SecurityContextRepository sessions() {
+  SecurityContextRepository contexts() {
     return new HttpSessionSecurityContextRepository();
   }
 

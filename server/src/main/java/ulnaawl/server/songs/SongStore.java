@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.ListedSong;
@@ -15,6 +16,8 @@ import ulnaawl.music.Meter;
 import ulnaawl.music.Song;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.SongRecord;
 
@@ -29,6 +32,11 @@ class SongStore {
 
   SongStore(DSLContext database) {
     this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, SONG.UPDATED_BY);
   }
 
   List<SongRow> all() {

@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TeachRecord;
 import ulnaawl.teach.school.School;
@@ -27,6 +30,11 @@ class TeachStore {
   TeachStore(DSLContext database, JsonMapper mapper) {
     this.database = database;
     this.mapper = mapper;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, TEACH.MADE_BY, TEACH.UPDATED_BY);
   }
 
   Optional<TeachRow> find(long group, long dance) {

@@ -7,8 +7,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.WatchOutRecord;
 import ulnaawl.teach.lesson.TeachPace;
@@ -26,6 +29,12 @@ class TeachingStore {
 
   TeachingStore(DSLContext database) {
     this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, WATCH_OUT.BY_NAME);
+    SignedStore.replace(database, name, TEACH_TIME.BY_NAME);
   }
 
   List<WatchOutRow> watchOuts(long dance) {

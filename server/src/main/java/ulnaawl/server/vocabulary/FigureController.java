@@ -63,8 +63,8 @@ class FigureController {
       int levelTableVersion,
       String standardLevelTable) {}
 
-  /** A choice among a figure's names. */
-  record Word(@NotBlank @Size(max = 60) String word) {}
+  /** A choice among a figure's names, and the one that was said before. */
+  record Word(@NotBlank @Size(max = 60) String word, @NotBlank @Size(max = 60) String before) {}
 
   /** A changed text, and the version it was changed from. */
   record ChangedText(@NotNull String text, int version) {}
@@ -84,7 +84,7 @@ class FigureController {
       @PathVariable String name,
       @Valid @RequestBody Word word,
       @AuthenticationPrincipal SignedIn me) {
-    vocabulary.choose(name, word.word(), me);
+    vocabulary.choose(name, word.word(), word.before(), me);
   }
 
   @GetMapping("/club")

@@ -68,10 +68,14 @@ public class VocabularyService {
     return store.text(kind);
   }
 
-  /** Settles on one of a figure's names. */
+  /**
+   * Settles on one of a figure's names.
+   *
+   * @param before the one that was said until now, as far as whoever chooses has seen
+   */
   @InstructorOnly
   @Transactional
-  void choose(String name, String word, SignedIn me) {
+  void choose(String name, String word, String before, SignedIn me) {
     Figure figure =
         now()
             .book()
@@ -84,6 +88,12 @@ public class VocabularyService {
               + "' is not a name of this figure; it has "
               + String.join(", ", figure.names())
               + ".");
+    }
+    Optional<ClubWord> chosen = store.hold(figure.name());
+    if (chosen.isPresent() && !chosen.get().word().equals(before)) {
+      ClubWord theirs = chosen.get();
+      throw Problem.conflict(
+          theirs.chosenBy() + " has chosen '" + theirs.word() + "' in the meantime; look again.");
     }
     store.choose(figure.name(), word, me.name(), today.moment());
     events.publishEvent(

@@ -5,8 +5,12 @@ import static ulnaawl.server.tables.Tables.CLUB_WORD;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
 
 /** Words and texts in the database. */
 @Repository
@@ -18,11 +22,26 @@ class VocabularyStore {
     this.database = database;
   }
 
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, CLUB_WORD.CHOSEN_BY);
+    SignedStore.replace(database, name, CLUB_TEXT.UPDATED_BY);
+  }
+
   List<ClubWord> words() {
     return database
         .selectFrom(CLUB_WORD)
         .orderBy(CLUB_WORD.FIGURE)
         .fetch(row -> new ClubWord(row.getFigure(), row.getWord(), row.getChosenBy()));
+  }
+
+  /** The word that was chosen for a figure; nobody else changes it until the transaction ends. */
+  Optional<ClubWord> hold(String figure) {
+    return database
+        .selectFrom(CLUB_WORD)
+        .where(CLUB_WORD.FIGURE.eq(figure))
+        .forUpdate()
+        .fetchOptional(row -> new ClubWord(row.getFigure(), row.getWord(), row.getChosenBy()));
   }
 
   void choose(String figure, String word, String by, LocalDateTime at) {

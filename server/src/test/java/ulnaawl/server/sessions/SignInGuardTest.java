@@ -1,4 +1,4 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;

@@ -1,4 +1,4 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -10,6 +10,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.UlnaSettings;
 
 /**
@@ -27,9 +28,9 @@ class SetUpCode {
   private static final int LENGTH = 10;
 
   private final String code;
-  private final PeopleStore people;
+  private final PeopleService people;
 
-  SetUpCode(UlnaSettings settings, PeopleStore people) {
+  SetUpCode(UlnaSettings settings, PeopleService people) {
     this.code = Optional.ofNullable(settings.setUpCode()).orElseGet(SetUpCode::random);
     this.people = people;
   }
@@ -52,7 +53,7 @@ class SetUpCode {
 
   @EventListener(ApplicationReadyEvent.class)
   void say() {
-    if (people.isEmpty()) {
+    if (people.needsSetup()) {
       LOG.info(
           "Nobody has an account yet. Open the page and set the club up with this code: {}", code);
     }

@@ -1,4 +1,4 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import java.time.Duration;
 import java.time.Instant;

@@ -1,53 +1,47 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Duration;
-import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseCookie;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.people.PasswordRules;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Role;
+import ulnaawl.server.platform.SessionCookies;
 import ulnaawl.server.platform.SignedIn;
 
-/** Signing in and out, and the first instructor. */
+/** Signing in and out, the first instructor, and new passwords. */
 @RestController
 @RequestMapping("/api")
 class SessionController {
 
-  /** The cookie by which a device is known again; what it is good for, {@link SignInGuard} says. */
-  private static final String DEVICE = "ulna-device";
-
-  private static final Duration KNOWN_FOR = Duration.ofDays(365);
-
+  private final SignIn door;
   private final PeopleService people;
-  private final SecurityContextRepository sessions;
-  private final CsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+  private final Sessions sessions;
+  private final SessionCookies cookies;
 
-  SessionController(PeopleService people, SecurityContextRepository sessions) {
+  SessionController(SignIn door, PeopleService people, Sessions sessions, SessionCookies cookies) {
+    this.door = door;
     this.people = people;
     this.sessions = sessions;
+    this.cookies = cookies;
   }
 
   /** A name and a password. */
@@ -60,6 +54,16 @@ class SessionController {
       @NotBlank @Size(max = 60) String name,
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password,
       @NotNull @Size(max = 40) String code) {}
+
+  /** A new password, and the word of the link that allows it. */
+  record NewPassword(
+      @NotBlank @Size(max = 64) String word,
+      @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
+
+  /** Another password for oneself. */
+  record PasswordChange(
+      @NotBlank @Size(max = PasswordRules.MOST) String old,
+      @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
 
   /** Who is signed in; name and role are missing for nobody. */
   record Session(@Nullable String name, @Nullable Role role, boolean needsSetup) {}
@@ -74,11 +78,12 @@ class SessionController {
   @PostMapping("/session")
   Session signIn(
       @Valid @RequestBody Credentials credentials,
-      @CookieValue(name = DEVICE, defaultValue = "") String device,
+      @CookieValue(name = SessionCookies.DEVICE, defaultValue = "") String device,
       HttpServletRequest request,
       HttpServletResponse response) {
     return begin(
-        people.signIn(credentials.name(), credentials.password(), request.getRemoteAddr(), device),
+        door.withPassword(
+            credentials.name(), credentials.password(), request.getRemoteAddr(), device),
         request,
         response);
   }
@@ -89,42 +94,44 @@ class SessionController {
       @Valid @RequestBody FirstInstructor first,
       HttpServletRequest request,
       HttpServletResponse response) {
-    return begin(people.setUp(first.name(), first.password(), first.code()), request, response);
+    return begin(door.asFirst(first.name(), first.password(), first.code()), request, response);
+  }
+
+  @PostMapping("/password")
+  Session choosePassword(
+      @Valid @RequestBody NewPassword chosen,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    return begin(
+        door.withLink(chosen.word(), chosen.password(), request.getRemoteAddr()),
+        request,
+        response);
+  }
+
+  @PutMapping("/session/password")
+  Session changePassword(
+      @Valid @RequestBody PasswordChange change,
+      @AuthenticationPrincipal SignedIn me,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    return begin(
+        door.changePassword(me, change.old(), change.password(), request.getRemoteAddr()),
+        request,
+        response);
   }
 
   @DeleteMapping("/session")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void signOut(HttpServletRequest request) {
-    SecurityContextHolder.clearContext();
-    var session = request.getSession(false);
-    if (session != null) {
-      session.invalidate();
-    }
+  void signOut(HttpServletRequest request, HttpServletResponse response) {
+    cookies.end(request, response);
   }
 
   private Session begin(
-      PeopleService.Entered entered, HttpServletRequest request, HttpServletResponse response) {
+      SignIn.Entered entered, HttpServletRequest request, HttpServletResponse response) {
     SignedIn me = entered.who();
-    response.addHeader(
-        HttpHeaders.SET_COOKIE,
-        ResponseCookie.from(DEVICE, entered.device())
-            .httpOnly(true)
-            .secure(request.isSecure())
-            .sameSite("Strict")
-            .path("/api/session")
-            .maxAge(KNOWN_FOR)
-            .build()
-            .toString());
-    request.getSession(true);
-    request.changeSessionId();
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            me, null, List.of(new SimpleGrantedAuthority("ROLE_" + me.role().name()))));
-    SecurityContextHolder.setContext(context);
-    sessions.saveContext(context, request, response);
-    // A token that was known before signing in is worth nothing afterwards.
-    tokens.saveToken(tokens.generateToken(request), request, response);
+    HttpSession session = cookies.begin(me, entered.device(), request, response);
+    String agent = Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
+    sessions.begin(session, me, DeviceName.of(agent));
     return new Session(me.name(), me.role(), false);
   }
 }

@@ -1,4 +1,4 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -35,6 +35,8 @@ class SignInGuard {
     record Address(String address) implements Counted {}
 
     record Device(long person, String token) implements Counted {}
+
+    record Link(String address) implements Counted {}
 
     record SetUp() implements Counted {}
   }
@@ -79,6 +81,15 @@ class SignInGuard {
    */
   void admitSetUp() {
     take(new Counted.SetUp(), FREE, "here");
+  }
+
+  /**
+   * Lets a try with the word of a link happen, or not.
+   *
+   * @throws Problem where there were too many from the address
+   */
+  void admitLink(String address) {
+    take(new Counted.Link(address), FREE, "from here");
   }
 
   /** A try that was right is given back; those before it stay counted. */

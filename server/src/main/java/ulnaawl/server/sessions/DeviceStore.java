@@ -1,4 +1,4 @@
-package ulnaawl.server.people;
+package ulnaawl.server.sessions;
 
 import static ulnaawl.server.tables.Tables.DEVICE;
 
@@ -23,6 +23,10 @@ class DeviceStore {
   boolean has(long person, String digest) {
     return database.fetchExists(
         DEVICE, DEVICE.PERSON_ID.eq(person).and(DEVICE.TOKEN_DIGEST.eq(digest)));
+  }
+
+  void forget(long person) {
+    database.deleteFrom(DEVICE).where(DEVICE.PERSON_ID.eq(person)).execute();
   }
 
   void add(long person, String digest, LocalDateTime at) {

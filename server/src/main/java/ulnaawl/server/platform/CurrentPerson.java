@@ -1,0 +1,54 @@
+package ulnaawl.server.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Each request is that of the person as they are now: another role counts at once. */
+final class CurrentPerson extends OncePerRequestFilter {
+
+  private final SessionCheck check;
+
+  CurrentPerson(SessionCheck check) {
+    this.check = check;
+  }
+
+  /** What a session remembers of somebody. */
+  static Authentication authentication(SignedIn person) {
+    return UsernamePasswordAuthenticationToken.authenticated(
+        person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name())));
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    Authentication before = SecurityContextHolder.getContext().getAuthentication();
+    if (before != null && before.getPrincipal() instanceof SignedIn person) {
+      Optional<SignedIn> now = check.now(person);
+      if (now.isEmpty()) {
+        SecurityContextHolder.clearContext();
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+          session.invalidate();
+        }
+      } else if (!now.get().equals(person)) {
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(authentication(now.get()));
+        SecurityContextHolder.setContext(context);
+      }
+    }
+    chain.doFilter(request, response);
+  }
+}

@@ -1,0 +1,64 @@
+package ulnaawl.server.sessions;
+
+import jakarta.servlet.http.HttpSession;
+import jakarta.servlet.http.HttpSessionEvent;
+import jakarta.servlet.http.HttpSessionListener;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import ulnaawl.server.people.AccessEnded;
+import ulnaawl.server.platform.Secrets;
+import ulnaawl.server.platform.SignedIn;
+
+/** All open sessions: they are seen, and ended from elsewhere, at once. */
+@Component
+class Sessions implements HttpSessionListener {
+
+  private static final String KEY = "ulna.key";
+
+  private final Map<String, OpenSession> open = new ConcurrentHashMap<>();
+
+  /** Somebody has signed in on this session. */
+  void begin(HttpSession session, SignedIn person, String device) {
+    String key = Secrets.word();
+    session.setAttribute(KEY, key);
+    open.put(key, new OpenSession(key, person.id(), Instant.now(), device, session));
+  }
+
+  @Override
+  public void sessionDestroyed(HttpSessionEvent ended) {
+    if (ended.getSession().getAttribute(KEY) instanceof String key) {
+      open.remove(key);
+    }
+  }
+
+  /** Whether this is what that session is called. */
+  static boolean isCalled(HttpSession session, String key) {
+    return key.equals(session.getAttribute(KEY));
+  }
+
+  /** All, the one that was used last first. */
+  List<OpenSession> all() {
+    return open.values().stream()
+        .sorted(Comparator.comparing(OpenSession::lastSeen).reversed())
+        .toList();
+  }
+
+  Optional<OpenSession> called(String key) {
+    return Optional.ofNullable(open.get(key));
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void endAll(AccessEnded ended) {
+    open.values().stream()
+        .filter(it -> it.person() == ended.id())
+        .toList()
+        .forEach(OpenSession::end);
+  }
+}

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { api, ask } from '@/api/client'
+import FormField from '@/components/form-field/FormField.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
+import { useDo } from '@/composables/useDo'
+import { useSession } from '@/composables/useSession'
+import SessionList from './SessionList.vue'
+
+const session = useSession()
+const { busy, run } = useDo()
+const draft = reactive({ old: '', password: '' })
+
+async function change() {
+  const done = await run(
+    () => ask(api.PUT('/api/session/password', { body: { ...draft } })),
+    'Your password is changed; everywhere else you are signed out.',
+  )
+  if (done) Object.assign(draft, { old: '', password: '' })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <PageHead :title="session.name" />
+    <form class="card stack" @submit.prevent="change">
+      <h2>Another password</h2>
+      <div class="row">
+        <FormField label="Password until now"
+          ><el-input v-model="draft.old" name="old" type="password" autocomplete="current-password" />
+        </FormField>
+        <FormField label="New password" hint="8 characters or more"
+          ><el-input
+            v-model="draft.password"
+            name="new-password"
+            type="password"
+            show-password
+            maxlength="200"
+            autocomplete="new-password"
+          />
+        </FormField>
+      </div>
+      <div>
+        <el-button
+          type="primary"
+          native-type="submit"
+          :loading="busy"
+          :disabled="!draft.old || draft.password.length < 8"
+          >Change it</el-button
+        >
+      </div>
+    </form>
+    <SessionList title="Where you are signed in" />
+  </div>
+</template>

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import PageHead from '@/components/page-head/PageHead.vue'
+import SessionList from '@/views/account/SessionList.vue'
+import BackupPanel from './BackupPanel.vue'
+import PeoplePanel from './PeoplePanel.vue'
+</script>
+
+<template>
+  <div class="stack">
+    <PageHead title="Club">
+      <p class="quiet">Who leads here, where they are signed in, and the copies of what the club knows</p>
+    </PageHead>
+    <PeoplePanel />
+    <BackupPanel />
+    <SessionList title="Signed in" />
+    <p class="quiet"><RouterLink to="/notices">What this program is made of, and its licences</RouterLink></p>
+  </div>
+</template>
