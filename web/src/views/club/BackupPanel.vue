@@ -46,10 +46,10 @@ function size(bytes: number): string {
     </div>
     <PageState :loading :problem :ready="!!data" @again="load">
       <details v-if="data?.backups.length">
-        <summary>All {{ data.backups.length }}, and the way back</summary>
+        <summary>Kept: {{ data.backups.length }}; and the way back</summary>
         <ul>
           <li v-for="one in data.backups" :key="one.file">
-            <code>{{ one.file }}</code>
+            <code>{{ one.file }}</code>{{ ' ' }}
             <span class="quiet"> {{ WHY[one.occasion] }}, {{ moment(one.made) }}, {{ size(one.bytes) }}</span>
           </li>
         </ul>

@@ -65,7 +65,7 @@ async function remove() {
       >
       <span v-if="!editing && !leaving" class="row">
         <el-button size="small" @click="edit">Change</el-button>
-        <el-button size="small" :loading="busy" @click="makeLink">New password</el-button>
+        <el-button v-if="!isMe" size="small" :loading="busy" @click="makeLink">New password</el-button>
         <el-button v-if="!isMe" size="small" @click="leaving = true">Take out</el-button>
       </span>
     </div>
