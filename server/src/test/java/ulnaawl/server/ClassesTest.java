@@ -177,6 +177,9 @@ public class ClassesTest extends ServerTest {
         oda.post(address(sheet) + "/record", Client.json(record.formatted(tea)));
     assertEquals(notADance.status(), 422);
     assertTrue(notADance.detail().contains("Tea is not a dance"), notADance.detail());
+    String twice = record.formatted(tea).replaceFirst("('lines':\\[)(\\{.*})(])", "$1$2,$2$3");
+    assertTrue(
+        oda.post(address(sheet) + "/record", Client.json(twice)).detail().contains("twice"), twice);
     assertEquals(
         oda.post(address(sheet) + "/record", Client.json(record.formatted(tea + 99_999))).status(),
         422);

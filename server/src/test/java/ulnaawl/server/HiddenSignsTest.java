@@ -51,6 +51,13 @@ public class HiddenSignsTest extends ServerTest {
     };
   }
 
+  @Test
+  public void theSameTextIsTheSameCharacters() {
+    Client oda = instructor();
+    assertEquals(oda.post("/api/groups", group("Cafe\u0301 crew")).status(), 201);
+    assertEquals(oda.post("/api/groups", group("Caf\u00e9 crew")).status(), 409);
+  }
+
   /** Every language's letters and whole pictures are as good as any. */
   @Test(dataProvider = "seen")
   public void whatCanBeSeenIsTaken(String text) {

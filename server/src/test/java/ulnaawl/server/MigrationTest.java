@@ -26,7 +26,8 @@ public class MigrationTest extends ServerTest {
 
   @DynamicPropertySource
   static void old(DynamicPropertyRegistry registry) {
-    registry.add("ulna.test.old", MigrationTest::unpacked);
+    String folder = unpacked();
+    registry.add("ulna.test.old", () -> folder);
   }
 
   private static String unpacked() {

@@ -23,7 +23,8 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   @DynamicPropertySource
   static void data(DynamicPropertyRegistry registry) {
-    registry.add("ulna.test.fresh", ServerTest::folder);
+    String folder = folder();
+    registry.add("ulna.test.fresh", () -> folder);
   }
 
   private static String folder() {

@@ -58,6 +58,9 @@ class ClassController {
   /** A running order to bring back, and the version that is known to be the newest. */
   record BringBackOrder(int version, int to) {}
 
+  /** No evening has more lines. */
+  private static final int MOST_LINES = 200;
+
   /** A line as it is wanted; without an id it is new. */
   record LineForm(
       @Nullable Long id,
@@ -67,7 +70,8 @@ class ClassController {
       @NotNull @Size(max = 200) String title) {}
 
   /** A running order as it is wanted. */
-  record OrderForm(int version, int minutes, @NotNull List<@Valid LineForm> lines) {}
+  record OrderForm(
+      int version, int minutes, @NotNull @Size(max = MOST_LINES) List<@Valid LineForm> lines) {}
 
   /** What became of a line; the sections are only heard where it was introduced. */
   record DancedForm(
@@ -81,7 +85,7 @@ class ClassController {
   record RecordForm(
       int version,
       @NotNull @Size(max = 2000) String note,
-      @NotNull List<@Valid DancedForm> lines) {}
+      @NotNull @Size(max = MOST_LINES) List<@Valid DancedForm> lines) {}
 
   @GetMapping
   Agenda agenda() {

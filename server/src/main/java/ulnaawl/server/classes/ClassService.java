@@ -211,6 +211,9 @@ public class ClassService {
       throw Problem.rejected(
           "This class is on " + row.date() + "; it is written down once it has been.");
     }
+    if (danced.stream().map(Danced::line).distinct().count() < danced.size()) {
+      throw Problem.rejected("A line of this class is written down twice; once is enough.");
+    }
     changed(store.markRecorded(id, version, note, me.name(), today.moment()), row);
     Map<Long, LineRow> lines =
         row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));

@@ -90,7 +90,9 @@ public class PeopleService {
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
-    return add(name, password, Role.INSTRUCTOR, name);
+    SignedIn first = add(name, password, Role.INSTRUCTOR, name);
+    events.publishEvent(new ClubSetUp(first.name()));
+    return first;
   }
 
   @InstructorOnly

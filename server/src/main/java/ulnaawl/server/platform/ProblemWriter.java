@@ -5,7 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 
 /** Writes problem+json where no controller is reached. */
-final class ProblemWriter {
+public final class ProblemWriter {
 
   private ProblemWriter() {}
 
@@ -14,7 +14,8 @@ final class ProblemWriter {
    *
    * @param detail plain words without quotes or backslashes
    */
-  static void write(HttpServletResponse response, int status, String detail) throws IOException {
+  public static void write(HttpServletResponse response, int status, String detail)
+      throws IOException {
     response.setStatus(status);
     response.setContentType("application/problem+json");
     String body = "{\"status\":" + status + ",\"detail\":\"" + detail + "\"}";

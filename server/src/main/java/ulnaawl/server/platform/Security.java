@@ -1,5 +1,6 @@
 package ulnaawl.server.platform;
 
+import jakarta.servlet.DispatcherType;
 import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -39,7 +40,11 @@ class Security {
                 .permitAll()
                 .requestMatchers("/api/**")
                 .authenticated()
+                .dispatcherTypeMatchers(DispatcherType.ERROR)
+                .permitAll()
                 .requestMatchers(HttpMethod.GET, "/**")
+                .permitAll()
+                .requestMatchers(HttpMethod.HEAD, "/**")
                 .permitAll()
                 .anyRequest()
                 .denyAll())

@@ -1,6 +1,7 @@
 package ulnaawl.server.platform;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
@@ -14,6 +15,8 @@ import org.springframework.util.unit.DataSize;
  * @param setUpCode the code to set a new club up with, for tests; one by chance where missing
  * @param backups folder of the backups; one in the database's folder where missing
  * @param leastRoom room on the disk below which nothing is written any more
+ * @param listen the address to listen on, once the club is set up; this machine alone where missing
+ * @param proxies addresses of proxies in front, whose word on who asks is taken; none where missing
  * @param today a day to take for today, for pictures and tests; the real one where missing
  */
 @ConfigurationProperties("ulna")
@@ -21,14 +24,18 @@ public record UlnaSettings(
     String data,
     boolean demo,
     @DefaultValue(LEAST_ROOM_MB + "MB") DataSize leastRoom,
+    @DefaultValue(LOOPBACK) String listen,
+    @DefaultValue List<String> proxies,
     @Nullable LocalDate today,
     @Nullable String setUpCode,
     @Nullable String backups) {
 
   /** What holds where nothing is set, for a club in that folder. */
   public static UlnaSettings of(String data) {
-    return new UlnaSettings(data, false, DataSize.ofMegabytes(LEAST_ROOM_MB), null, null, null);
+    return new UlnaSettings(
+        data, false, DataSize.ofMegabytes(LEAST_ROOM_MB), LOOPBACK, List.of(), null, null, null);
   }
 
   private static final int LEAST_ROOM_MB = 32;
+  private static final String LOOPBACK = "127.0.0.1";
 }

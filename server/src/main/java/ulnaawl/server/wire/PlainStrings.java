@@ -1,6 +1,8 @@
 package ulnaawl.server.wire;
 
+import java.text.Normalizer;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonParser;
@@ -13,7 +15,8 @@ import ulnaawl.server.platform.Problem;
 /**
  * Text that comes in is text that one can see. Control characters, halves of characters, and signs
  * without a width or that turn the direction of writing would make two names look alike and lines
- * read otherwise than they are (Unicode Technical Report 36, from memory); they are refused.
+ * read otherwise than they are (Unicode Technical Report 36, from memory); they are refused. The
+ * same text is always the same characters: Unicode's normal form C.
  */
 @Configuration
 class PlainStrings {
@@ -27,12 +30,13 @@ class PlainStrings {
 
   private static final class Reader extends StringDeserializer {
     @Override
-    public String deserialize(JsonParser json, DeserializationContext context) {
-      String text = super.deserialize(json, context);
-      if (text != null) {
-        check(text);
+    public @Nullable String deserialize(JsonParser json, DeserializationContext context) {
+      @Nullable String text = super.deserialize(json, context);
+      if (text == null) {
+        return null;
       }
-      return text;
+      check(text);
+      return Normalizer.normalize(text, Normalizer.Form.NFC);
     }
   }
 

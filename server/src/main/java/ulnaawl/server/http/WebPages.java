@@ -1,4 +1,4 @@
-package ulnaawl.server.platform;
+package ulnaawl.server.http;
 
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;

@@ -1,0 +1,134 @@
+package ulnaawl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** The server's front: whoever is slow waits alone, and odd requests get proper answers. */
+public class FrontTest extends ServerTest {
+
+  private static final int SLOW = 1_000;
+  private static final int QUESTIONS = 40;
+
+  private Socket open(String beginning) throws IOException {
+    Socket socket = new Socket(InetAddress.getLoopbackAddress(), port());
+    socket.getOutputStream().write(beginning.getBytes(StandardCharsets.ISO_8859_1));
+    socket.getOutputStream().flush();
+    return socket;
+  }
+
+  /** Milliseconds that others wait in the middle, and that nobody is refused. */
+  private long medianOfOthers(Client other) {
+    long[] waited = new long[QUESTIONS];
+    for (int i = 0; i < QUESTIONS; i++) {
+      long begin = System.nanoTime();
+      assertEquals(other.get("/api/groups").status(), 200);
+      waited[i] = (System.nanoTime() - begin) / 1_000_000;
+    }
+    Arrays.sort(waited);
+    return waited[QUESTIONS / 2];
+  }
+
+  private static void closeAll(List<Socket> sockets) throws IOException {
+    for (Socket socket : sockets) {
+      socket.close();
+    }
+  }
+
+  /** The bound is the promise of docs/security.md; it is met many times over. */
+  @Test
+  public void unfinishedBodiesKeepNobodyWaiting() throws IOException {
+    Client other = instructor();
+    List<Socket> slow = new ArrayList<>();
+    for (int i = 0; i < SLOW; i++) {
+      slow.add(
+          open(
+              "POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\n"
+                  + "Content-Length: 400000\r\n\r\n{"));
+    }
+    long waited = medianOfOthers(other);
+    closeAll(slow);
+    assertTrue(waited < 200, "others waited " + waited + " ms");
+  }
+
+  @Test
+  public void unfinishedHeadersKeepNobodyWaiting() throws IOException {
+    Client other = instructor();
+    List<Socket> slow = new ArrayList<>();
+    for (int i = 0; i < SLOW; i++) {
+      slow.add(open("GET /api/session HTTP/1.1\r\nHost: x\r\nX-Slow: "));
+    }
+    long waited = medianOfOthers(other);
+    closeAll(slow);
+    assertTrue(waited < 200, "others waited " + waited + " ms");
+  }
+
+  @Test
+  public void whoDoesNotReadTheAnswerKeepsNobodyWaiting() throws IOException {
+    Client other = instructor();
+    List<Socket> slow = new ArrayList<>();
+    String ask = "GET /index.html HTTP/1.1\r\nHost: x\r\n\r\n";
+    for (int i = 0; i < SLOW; i++) {
+      slow.add(open(ask.repeat(50)));
+    }
+    long waited = medianOfOthers(other);
+    closeAll(slow);
+    assertTrue(waited < 200, "others waited " + waited + " ms");
+  }
+
+  private String firstLine(String request) throws IOException {
+    try (Socket socket = open(request)) {
+      socket.setSoTimeout(15_000);
+      InputStream in = socket.getInputStream();
+      StringBuilder line = new StringBuilder();
+      for (int sign = in.read(); sign >= 0 && sign != '\r'; sign = in.read()) {
+        line.append((char) sign);
+      }
+      return line.toString();
+    }
+  }
+
+  @Test
+  public void oddRequestsGetProperAnswers() throws IOException {
+    String end = " HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n";
+    assertTrue(firstLine("HEAD /" + end).contains(" 200"), firstLine("HEAD /" + end));
+    for (String path : List.of("/error", "/no/such.file", "/api/nothing", "/assets/none.js")) {
+      String line = firstLine("GET " + path + end);
+      assertTrue(line.matches("HTTP/1.1 (404|401).*"), path + ": " + line);
+    }
+    for (String path : List.of("/%00", "/a%00b", "/api/dances/%00", "/..%2f..%2fetc", "/a;b=c")) {
+      String line = firstLine("GET " + path + end);
+      assertTrue(line.matches("HTTP/1.1 4\\d\\d.*"), path + ": " + line);
+    }
+    assertTrue(firstLine("BREW /tea" + end).matches("HTTP/1.1 4\\d\\d.*"));
+    assertTrue(firstLine("TRACE /" + end).matches("HTTP/1.1 4\\d\\d.*"));
+  }
+
+  @Test
+  public void aProxyThatNobodyNamedIsNotBelieved() throws IOException {
+    String body = "{\"name\":\"Oda Marsh\",\"password\":\"lantern-light\"}";
+    String answer =
+        whole(
+            "GET /api/session HTTP/1.1\r\nHost: x\r\nX-Forwarded-Proto: https\r\n"
+                + "X-Forwarded-For: 192.0.2.1\r\nConnection: close\r\n\r\n");
+    assertTrue(answer.contains("XSRF-TOKEN="), answer);
+    assertFalse(answer.contains("Secure"), answer + body);
+  }
+
+  private String whole(String request) throws IOException {
+    try (Socket socket = open(request)) {
+      socket.setSoTimeout(15_000);
+      return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    }
+  }
+}
