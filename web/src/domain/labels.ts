@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import type { paths } from '@/api/schema'
 
 /** The words for what travels as a name: each table once, in the trade's words. */
 export type Level = Schemas['LevelView']['measured']
@@ -55,7 +56,8 @@ export const MODE_WORDS: Record<Mode, string> = {
   MUSIC: 'to music',
 }
 
-export type Pace = NonNullable<Schemas['DanceSummary']['pace']>
+type ListQuery = NonNullable<paths['/api/dances/list']['get']['parameters']['query']>
+export type Pace = NonNullable<ListQuery['pace']>
 export const PACE_WORDS: Record<Pace, string> = {
   SLOW: 'under 100 a minute',
   MIDDLE: '100 to 120',

@@ -1,68 +1,80 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { ANY, filterDances, withGroups } from '@/views/dances/filter'
+import { useDanceList } from '@/views/dances/useDanceList'
 import { sheetLines } from '@/views/dances/sheet'
 import { ANY as ANY_SONG, filterSongs, type Song } from '@/views/songs/filter'
 import { adopted, mergeOrders, orderWords, type Line } from '@/views/classes/order'
 import { mergeTeaches, type Drill } from '@/views/teaching/order'
 import { callOn, span } from '@/views/walls/calls'
 import { place } from '../made'
+import { within } from '../scope'
+import { askedOf, Refused, serve } from '../server'
 
-function dance(
-  id: number,
-  title: string,
-  more: Partial<Schemas['DanceSummary']> = {},
-): Schemas['DanceSummary'] {
-  return {
-    id,
-    title,
-    counts: 32,
-    sections: 4,
-    walls: 4,
-    turn: -2,
-    phrased: false,
-    sound: true,
-    level: 'BEGINNER',
-    figures: ['vine'],
-    ...more,
-  }
-}
+const listed = (id: number, title: string): Schemas['ListedDance'] => ({
+  id,
+  title,
+  counts: 32,
+  walls: 4,
+  turn: -2,
+  phrased: false,
+  sound: true,
+  level: 'BEGINNER',
+  knownBy: [],
+})
 
 describe('the list of dances', () => {
-  const all = withGroups(
-    [
-      dance(1, 'Tin', { countsPerMinute: 96, pace: 'SLOW', level: 'ADVANCED', counts: 64 }),
-      dance(2, 'Ash', { countsPerMinute: 120, pace: 'MIDDLE', figures: ['jazz box'], by: 'Mo Tern' }),
-      dance(3, 'Oak', { style: 'waltz' }),
-    ],
-    [{ dance: 2, group: 7, name: 'Monday', stage: 'RUSTY' }],
-  )
-  const titles = (filter: Partial<typeof ANY>, sort: Parameters<typeof filterDances>[2] = 'title') =>
-    filterDances(all, { ...ANY, ...filter }, sort).map((one) => one.title)
+  const club = Array.from({ length: 150 }, (_, n) => listed(n + 1, `Dance ${n + 1}`))
+  const page = ({ query }: { query: URLSearchParams }) => {
+    const found = club.filter((one) => one.title.includes(query.get('words') ?? ''))
+    const from = Number(query.get('from'))
+    return {
+      all: club.length,
+      found: found.length,
+      dances: found.slice(from, from + Number(query.get('most'))),
+    }
+  }
 
-  it('is narrowed by each of its filters', () => {
-    expect(titles({})).toEqual(['Ash', 'Oak', 'Tin'])
-    expect(titles({ level: 'ADVANCED' })).toEqual(['Tin'])
-    expect(titles({ figure: 'jazz box' })).toEqual(['Ash'])
-    expect(titles({ group: 'Monday' })).toEqual(['Ash'])
-    expect(titles({ style: 'waltz' })).toEqual(['Oak'])
-    expect(titles({ counts: 64, walls: 4 })).toEqual(['Tin'])
-    expect(titles({ pace: 'SLOW' })).toEqual(['Tin'])
-    expect(titles({ pace: 'MIDDLE' })).toEqual(['Ash'])
-    expect(titles({ pace: 'FAST' })).toEqual([])
+  it('comes a page at a time, each dance once, and stops at the end', async () => {
+    serve({ 'GET /api/dances/list': page })
+    const list = within(useDanceList)
+    await list.load()
+    expect(list.dances.value).toHaveLength(60)
+    await Promise.all([list.more(), list.more()])
+    await list.more()
+    await list.more()
+    expect(list.dances.value.map((one) => one.id)).toEqual(club.map((one) => one.id))
+    expect(askedOf('GET', '/api/dances/list')).toHaveLength(3)
   })
 
-  it('is searched by every word, in words that people use', () => {
-    expect(titles({ words: 'mo beginner' })).toEqual(['Ash'])
-    expect(titles({ words: 'monday rusty' })).toEqual(['Ash'])
-    expect(titles({ words: '64 counts' })).toEqual(['Tin'])
-    expect(titles({ words: 'mo monday oak' })).toEqual([])
+  it('is narrowed after one has stopped typing, from the beginning, and asks for nothing that is empty', async () => {
+    vi.useFakeTimers()
+    serve({ 'GET /api/dances/list': page })
+    const list = within(useDanceList)
+    list.filter.value.words = 'Dance 1'
+    await vi.advanceTimersByTimeAsync(50)
+    list.filter.value.words = 'Dance 14'
+    await vi.advanceTimersByTimeAsync(500)
+    const asked = askedOf('GET', '/api/dances/list')
+    expect(asked.map((one) => Object.fromEntries(one.query))).toEqual([
+      { words: 'Dance 14', sort: 'TITLE', from: '0', most: '60' },
+    ])
+    expect(list.found.value).toBe(11)
+    expect(list.narrowed.value).toBe(true)
+    list.clear()
+    await vi.advanceTimersByTimeAsync(500)
+    expect(list.found.value).toBe(150)
+    vi.useRealTimers()
   })
 
-  it('is sorted, the easiest and the slowest first', () => {
-    expect(titles({}, 'level')).toEqual(['Ash', 'Oak', 'Tin'])
-    expect(titles({}, 'counts')).toEqual(['Ash', 'Oak', 'Tin'])
-    expect(titles({}, 'speed')).toEqual(['Oak', 'Tin', 'Ash'])
+  it('says what went wrong and keeps what it has', async () => {
+    let broken = false
+    serve({ 'GET /api/dances/list': (asked) => (broken ? new Refused(500, 'Try again.') : page(asked)) })
+    const list = within(useDanceList)
+    await list.load()
+    broken = true
+    await list.more()
+    expect(list.problem.value).toBe('Try again.')
+    expect(list.dances.value).toHaveLength(60)
   })
 })
 

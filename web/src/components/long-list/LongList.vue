@@ -1,10 +1,11 @@
 <script setup lang="ts" generic="T extends { id: number }">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 
 /** A list of any length in the page's own scroll: only the rows that can be seen are drawn. */
 const props = defineProps<{ rows: T[]; rowHeight: number }>()
 defineSlots<{ default: (slot: { row: T }) => unknown }>()
+const emit = defineEmits<{ end: [] }>()
 const OVERSCAN = 14
 const list = ref<HTMLElement>()
 
@@ -16,6 +17,11 @@ const shown = useWindowVirtualizer(
     scrollMargin: list.value?.offsetTop ?? 0,
     getItemKey: (index: number) => props.rows[index].id,
   })),
+)
+/** The last rows that there are come into sight: whoever has more is told. */
+watch(
+  () => (shown.value.getVirtualItems().at(-1)?.index ?? -1) >= props.rows.length - 1 && props.rows.length,
+  (length) => length && emit('end'),
 )
 const measure = (element: unknown) => {
   if (element instanceof HTMLElement) shown.value.measureElement(element)

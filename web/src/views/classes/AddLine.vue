@@ -4,7 +4,7 @@ import type { Schemas } from '@/api/client'
 import { KIND_WORDS, type Kind } from '@/domain/labels'
 
 /** A new line for a running order: a dance, or a few words. */
-const props = defineProps<{ dances: Schemas['DanceSummary'][]; minutes: number }>()
+const props = defineProps<{ dances: Schemas['DanceName'][]; minutes: number }>()
 const emit = defineEmits<{ add: [line: Schemas['LineForm']]; cancel: [] }>()
 
 const form = reactive<{ kind: Kind; dance?: number; title: string; minutes: number }>({

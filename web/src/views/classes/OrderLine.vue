@@ -7,7 +7,7 @@ import { day, later } from '@/domain/time'
 defineProps<{
   line: Schemas['LineView']
   sheet: Schemas['ClassSheet']
-  dances: Schemas['DanceSummary'][]
+  dances: Schemas['DanceName'][]
   first: boolean
   last: boolean
   busy: boolean

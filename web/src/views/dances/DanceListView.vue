@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { onMounted } from 'vue'
 import { api, ask } from '@/api/client'
 import LongList from '@/components/long-list/LongList.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
@@ -10,32 +10,17 @@ import { useSession } from '@/composables/useSession'
 import DanceRow from './DanceRow.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
 import { LEVEL_WORDS, LEVELS, options, PACE_WORDS } from '@/domain/labels'
-import { ANY, filterDances, withGroups, type Dance, type Filter, type Sort } from './filter'
+import { useDanceList } from './useDanceList'
 
 const ROW_HEIGHT = 74
 
 const session = useSession()
-const { data, problem, loading, load } = useLoad(async () => {
-  const [dances, known] = await Promise.all([
-    ask(api.GET('/api/dances')),
-    ask(api.GET('/api/groups/standings')),
-  ])
-  return withGroups(dances, known)
-})
-const filter = ref<Filter>({ ...ANY })
-const sort = ref<Sort>('title')
+const list = useDanceList()
+const { filter, sort, dances, all, found, problem, loading, narrowed } = list
+const choices = useLoad(() => ask(api.GET('/api/dances/list/choices')))
+const groups = useLoad(() => ask(api.GET('/api/groups')))
 
-onMounted(load)
-
-const all = computed<Dance[]>(() => data.value ?? [])
-const shown = computed(() => filterDances(all.value, filter.value, sort.value))
-const distinct = (of: (dance: Dance) => (string | undefined)[]) =>
-  [...new Set(all.value.flatMap(of).filter((one): one is string => !!one))].sort()
-const figures = computed(() => distinct((dance) => dance.figures))
-const styles = computed(() => distinct((dance) => [dance.style]))
-const groups = computed(() => distinct((dance) => dance.knownBy.map((known) => known.name)))
-const counts = computed(() => [...new Set(all.value.map((dance) => dance.counts))].sort((a, b) => a - b))
-const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(ANY))
+onMounted(() => Promise.all([list.load(), choices.load(), groups.load()]))
 </script>
 
 <template>
@@ -48,20 +33,25 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       </template>
     </PageHead>
     <FilterBar
-      v-if="data?.length !== 0"
+      v-if="all !== 0"
       v-model="filter.words"
       placeholder="Search: title, maker, song, figure, group"
       label="Search the dances"
-      :shown="shown.length"
-      :all="data?.length"
+      :shown="found"
+      :all
       :narrowed
-      @clear="filter = { ...ANY }"
+      @clear="list.clear"
     >
       <el-select v-model="filter.level" clearable placeholder="level" aria-label="Level" class="narrow">
         <el-option v-for="level in LEVELS" :key="level" :label="LEVEL_WORDS[level]" :value="level" />
       </el-select>
       <el-select v-model="filter.counts" clearable placeholder="counts" aria-label="Counts" class="narrow">
-        <el-option v-for="one in counts" :key="one" :label="`${one} counts`" :value="one" />
+        <el-option
+          v-for="one in choices.data.value?.counts"
+          :key="one"
+          :label="`${one} counts`"
+          :value="one"
+        />
       </el-select>
       <el-select v-model="filter.walls" clearable placeholder="walls" aria-label="Walls" class="narrow">
         <el-option v-for="one in [1, 2, 4]" :key="one" :label="`${one}-wall`" :value="one" />
@@ -74,13 +64,13 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
         aria-label="Figure"
         class="narrow"
       >
-        <el-option v-for="one in figures" :key="one" :label="one" :value="one" />
+        <el-option v-for="one in choices.data.value?.figures" :key="one" :label="one" :value="one" />
       </el-select>
       <el-select v-model="filter.pace" clearable placeholder="speed" aria-label="Speed" class="narrow">
         <el-option v-for="one in options(PACE_WORDS)" :key="one.value" v-bind="one" />
       </el-select>
       <el-select v-model="filter.style" clearable placeholder="style" aria-label="Style" class="narrow">
-        <el-option v-for="one in styles" :key="one" :label="one" :value="one" />
+        <el-option v-for="one in choices.data.value?.styles" :key="one" :label="one" :value="one" />
       </el-select>
       <el-select
         v-model="filter.group"
@@ -89,28 +79,28 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
         aria-label="Group"
         class="narrow wide"
       >
-        <el-option v-for="one in groups" :key="one" :label="one" :value="one" />
+        <el-option v-for="one in groups.data.value" :key="one.id" :label="one.name" :value="one.id" />
       </el-select>
       <label class="row">
         Sort by
         <el-select v-model="sort" style="width: 110px" aria-label="Sort by">
-          <el-option label="title" value="title" />
-          <el-option label="level" value="level" />
-          <el-option label="counts" value="counts" />
-          <el-option label="speed" value="speed" />
+          <el-option label="title" value="TITLE" />
+          <el-option label="level" value="LEVEL" />
+          <el-option label="counts" value="COUNTS" />
+          <el-option label="speed" value="SPEED" />
         </el-select>
       </label>
     </FilterBar>
-    <PageState :loading :problem :ready="!!data" @again="load">
-      <p v-if="data?.length === 0" class="card">
+    <PageState :loading :problem :ready="all !== undefined" @again="list.load">
+      <p v-if="all === 0" class="card">
         There are no dances yet. Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type
         its steps as you would read them aloud.
       </p>
-      <p v-else-if="shown.length === 0" class="card">No dance is like that.</p>
-      <LongList v-slot="{ row }" :rows="shown" :row-height="ROW_HEIGHT">
+      <p v-else-if="found === 0" class="card">No dance is like that.</p>
+      <LongList v-slot="{ row }" :rows="dances" :row-height="ROW_HEIGHT" @end="list.more">
         <DanceRow :dance="row" />
       </LongList>
-      <RemovedList v-if="session.isInstructor" thing="DANCE" @back="load" />
+      <RemovedList v-if="session.isInstructor" thing="DANCE" @back="list.load" />
     </PageState>
   </div>
 </template>

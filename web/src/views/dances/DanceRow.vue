@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import type { Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import TurnSign from '@/components/turn-sign/TurnSign.vue'
-import type { Dance } from './filter'
 
 /** A dance in the list. */
-defineProps<{ dance: Dance }>()
+defineProps<{ dance: Schemas['ListedDance'] }>()
 </script>
 
 <template>

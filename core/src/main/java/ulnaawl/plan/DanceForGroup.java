@@ -1,15 +1,13 @@
 package ulnaawl.plan;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
-import ulnaawl.dance.Dance;
-import ulnaawl.dance.Section;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
-import ulnaawl.teach.lesson.MetFigures;
 import ulnaawl.teach.lesson.TeachLength;
 
 /**
@@ -50,33 +48,24 @@ public record DanceForGroup(
    * @param met names of the figures that the group has met
    */
   public static DanceForGroup of(
-      long number, Dance dance, FigureBook book, Level level, Standing standing, Set<String> met) {
+      long number, DanceFacts dance, FigureBook book, Standing standing, Set<String> met) {
     int counts = dance.counts();
     boolean begun = standing.stage() == Stage.STARTED;
-    int shown =
-        dance.sections().stream()
-            .filter(section -> begun && standing.shown().contains(section.number()))
-            .mapToInt(Section::counts)
-            .sum();
+    int shown = begun ? dance.countsOf(standing.shown()) : 0;
     return new DanceForGroup(
         number,
         dance.title(),
-        level,
+        dance.level(),
         dance.sections().size(),
         standing,
-        MetFigures.newTo(met, dance, book).stream().map(Figure::call).sorted().toList(),
+        dance.newTo(met, book).stream().map(Figure::call).sorted().toList(),
         TeachLength.fullMinutes(Math.max(1, counts - shown)),
         TeachLength.reminderMinutes(counts),
-        songMinutes(dance));
+        songMinutes(dance.songSeconds()));
   }
 
-  private static int songMinutes(Dance dance) {
-    int seconds =
-        dance.headers().songs().stream()
-            .flatMapToInt(stated -> stated.value().lengthSeconds().stream())
-            .findFirst()
-            .orElse(0);
-    return seconds == 0 ? USUAL_SONG_MINUTES : (seconds + 59) / 60;
+  private static int songMinutes(OptionalInt seconds) {
+    return seconds.isPresent() ? (seconds.getAsInt() + 59) / 60 : USUAL_SONG_MINUTES;
   }
 
   /** Whether the group can dance it as a whole. */

@@ -53,6 +53,11 @@ final class Client {
     return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
   }
 
+  /** Asks for what may be known already by its tag. */
+  Answer getUnless(String path, String tag) {
+    return send(HttpRequest.newBuilder(URI.create(base + path)).header("If-None-Match", tag).GET());
+  }
+
   Answer post(String path, String body) {
     return send(write(path).POST(HttpRequest.BodyPublishers.ofString(body)));
   }

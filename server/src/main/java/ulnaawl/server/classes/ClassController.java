@@ -26,6 +26,7 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 
 /** The coming classes, their running orders, and their record. */
@@ -88,17 +89,20 @@ class ClassController {
       @NotNull @Size(max = MOST_LINES) List<@Valid DancedForm> lines) {}
 
   @GetMapping
+  @KeepAnswer
   Agenda agenda() {
     return sheets.agenda();
   }
 
   @GetMapping("/{id}")
+  @KeepAnswer
   ClassSheet one(@PathVariable long id) {
     return sheets.sheet(classes.get(id));
   }
 
   /** What each line with a dance will have been: what the form for the record begins with. */
   @GetMapping("/{id}/expected")
+  @KeepAnswer
   List<ExpectedView> expected(@PathVariable long id) {
     ClassRow row = classes.get(id);
     return orders.expected(row, groups.get(row.group())).stream()

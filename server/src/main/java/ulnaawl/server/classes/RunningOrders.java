@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.ClassPlan;
@@ -45,17 +46,12 @@ class RunningOrders {
     Set<String> met = Standings.figuresMet(all);
     Map<Long, DanceVersion> versions =
         all.stream().collect(Collectors.toMap(one -> one.row().id(), one -> one.row().at()));
+    FigureBook book = reader.book();
     List<DanceForGroup> dances =
         all.stream()
-            .filter(one -> !one.row().archived() && one.dance().isSound())
+            .filter(one -> !one.row().archived() && one.dance().sound())
             .map(one ->
-                DanceForGroup.of(
-                    one.row().id(),
-                    one.dance().dance(),
-                    reader.book(),
-                    one.dance().level().level(),
-                    one.standing(),
-                    met))
+                DanceForGroup.of(one.row().id(), one.dance().facts(), book, one.standing(), met))
             .toList();
     ClassPlan plan = ClassPlanner.plan(new ClassRequest(date, minutes, group.level(), dances));
     return plan.lines().stream().map(line -> line(line, versions)).toList();
@@ -91,7 +87,7 @@ class RunningOrders {
         .flatMap(line ->
             line.dance().stream()
                 .flatMap(at -> Optional.ofNullable(byId.get(at.dance())).stream())
-                .filter(one -> !one.row().archived() && one.dance().isSound())
+                .filter(one -> !one.row().archived() && one.dance().sound())
                 .map(one -> expected(line, group, one, met)))
         .toList();
   }

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -23,12 +22,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
-import ulnaawl.floor.Turn;
 import ulnaawl.formats.SheetPdf;
-import ulnaawl.music.Pace;
-import ulnaawl.music.Tempo;
-import ulnaawl.notation.Stated;
 import ulnaawl.server.dances.DanceView.Reading;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 
 /** One dance: its text and everything computed from it. */
@@ -39,8 +35,10 @@ class DanceController {
   private final DanceService dances;
   private final DanceReader reader;
   private final ReadingWriter writer;
+  private final Catalog catalog;
 
-  DanceController(DanceService dances, DanceReader reader, ReadingWriter writer) {
+  DanceController(DanceService dances, DanceReader reader, ReadingWriter writer, Catalog catalog) {
+    this.catalog = catalog;
     this.dances = dances;
     this.reader = reader;
     this.writer = writer;
@@ -64,57 +62,26 @@ class DanceController {
       String stepText,
       Reading reading) {}
 
-  /**
-   * A dance in the list.
-   *
-   * @param turn of a wall, the shortest way
-   */
-  record DanceSummary(
-      long id,
-      String title,
-      @Nullable String by,
-      @Nullable Level statedLevel,
-      Level level,
-      int counts,
-      int sections,
-      int walls,
-      Turn turn,
-      boolean phrased,
-      boolean sound,
-      @Nullable String song,
-      @Nullable Tempo countsPerMinute,
-      @Nullable Pace pace,
-      @Nullable String style,
-      List<String> figures) {}
+  /** A dance to choose. */
+  record DanceName(long id, String title, Level level, int counts, int sections, boolean sound) {}
 
   @GetMapping
-  List<DanceSummary> all() {
-    return dances.all().stream().map(this::summary).toList();
-  }
-
-  private DanceSummary summary(DanceRow row) {
-    ReadDance read = reader.read(row.stepText());
-    var headers = read.dance().headers();
-    return new DanceSummary(
-        row.id(),
-        read.dance().title(),
-        headers.by().map(Stated::value).orElse(null),
-        headers.level().map(Stated::value).orElse(null),
-        read.level().level(),
-        read.dance().counts(),
-        read.sections(),
-        read.dance().walls(),
-        read.dance().turn().shortest(),
-        read.dance().isPhrased(),
-        read.isSound(),
-        headers.songs().stream().findFirst().map(song -> song.value().title()).orElse(null),
-        read.dance().countsPerMinute().orElse(null),
-        read.dance().countsPerMinute().map(Pace::of).orElse(null),
-        headers.style().map(Stated::value).orElse(null),
-        read.figures().stream().sorted().toList());
+  @KeepAnswer
+  List<DanceName> names() {
+    return catalog.now().all().stream()
+        .map(it ->
+            new DanceName(
+                it.id(),
+                it.row().title(),
+                it.facts().level(),
+                it.facts().counts(),
+                it.sections(),
+                it.sound()))
+        .toList();
   }
 
   @GetMapping("/{id}")
+  @KeepAnswer
   DanceSheet dance(@PathVariable long id) {
     return sheet(dances.get(id));
   }

@@ -16,7 +16,7 @@ import ulnaawl.wall.WallSequence;
 @Component
 public class DanceReader {
 
-  private static final int KEPT = 3000;
+  private static final int KEPT = 400;
 
   private final VocabularyService vocabulary;
   private final Cache<Key, ReadDance> read = Caffeine.newBuilder().maximumSize(KEPT).build();

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -77,6 +78,11 @@ class DanceStore {
         .fetchMap(
             row -> new DanceVersion(row.value1(), row.value2()),
             row -> SectionKeys.parse(row.value3() == null ? "" : row.value3()));
+  }
+
+  /** Which section is which, for every version of one dance. */
+  Map<DanceVersion, SectionKeys> keys(long id) {
+    return versions(id).stream().collect(Collectors.toMap(DanceRow::at, DanceRow::keys));
   }
 
   private static Condition newest() {

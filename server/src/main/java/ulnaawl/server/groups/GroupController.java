@@ -34,6 +34,7 @@ import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.wire.ReasonView;
@@ -145,12 +146,14 @@ class GroupController {
       @NotNull @Size(max = 500) String note) {}
 
   @GetMapping
+  @KeepAnswer
   List<GroupSummary> all() {
     return groups.all().stream().map(this::summary).toList();
   }
 
   /** Which group has met which dance. */
   @GetMapping("/standings")
+  @KeepAnswer
   List<KnownBy> knownBy() {
     return groups.all().stream()
         .flatMap(group ->
@@ -162,6 +165,7 @@ class GroupController {
   }
 
   @GetMapping("/{id}")
+  @KeepAnswer
   GroupSheet group(@PathVariable long id) {
     GroupRow group = groups.get(id);
     LocalDate day = today.date();
@@ -234,8 +238,8 @@ class GroupController {
     return new DanceStanding(
         one.row().id(),
         one.row().title(),
-        one.dance().level().level(),
-        one.dance().dance().counts(),
+        one.dance().facts().level(),
+        one.dance().facts().counts(),
         one.dance().sections(),
         one.row().archived(),
         one.standing().stage(),

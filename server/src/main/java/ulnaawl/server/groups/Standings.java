@@ -3,29 +3,25 @@ package ulnaawl.server.groups;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
-import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
 import ulnaawl.learning.Standing;
+import ulnaawl.server.dances.Catalog;
+import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
-import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.teach.lesson.MetFigures;
 
 /**
  * Where groups stand with every dance that ever was; read from the record, and remembered by group,
@@ -34,25 +30,29 @@ import ulnaawl.teach.lesson.MetFigures;
 @Component
 public class Standings {
 
-  private static final int REMEMBERED = 200;
+  private static final int REMEMBERED = 40;
 
   private final EvidenceStore evidence;
-  private final DanceService dances;
+  private final Catalog catalog;
   private final DanceReader reader;
   private final AtomicLong changes = new AtomicLong();
   private final Cache<Key, List<GroupDance>> known =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  Standings(EvidenceStore evidence, DanceService dances, DanceReader reader) {
+  Standings(EvidenceStore evidence, Catalog catalog, DanceReader reader) {
     this.evidence = evidence;
-    this.dances = dances;
+    this.catalog = catalog;
     this.reader = reader;
   }
 
   private record Key(long group, LocalDate day, int vocabulary, long changes) {}
 
-  /** A dance, read, and where one group stands with it. */
-  public record GroupDance(DanceRow row, ReadDance dance, Standing standing) {}
+  /** A dance, and where one group stands with it. */
+  public record GroupDance(CatalogDance dance, Standing standing) {
+    public DanceRow row() {
+      return dance.row();
+    }
+  }
 
   /** Anything that is changed may change what a group knows. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
@@ -82,20 +82,19 @@ public class Standings {
   }
 
   private List<GroupDance> read(long group, LocalDate day) {
-    List<DanceRow> all = dances.allEver();
-    Map<DanceVersion, SectionKeys> keys = dances.keys();
-    Map<Long, List<EvidenceRow>> byDance = new HashMap<>();
-    for (EvidenceRow row : evidence.of(group)) {
-      byDance.computeIfAbsent(row.at().dance(), _ -> new ArrayList<>()).add(row);
-    }
-    return all.stream()
-        .map(row -> {
-          ReadDance read = reader.read(row.stepText());
+    Catalog.Snapshot all = catalog.now();
+    Map<Long, List<EvidenceRow>> byDance =
+        evidence.of(group).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
+    return all.allEver().stream()
+        .map(dance -> {
           List<Evidence> happened =
-              byDance.getOrDefault(row.id(), List.of()).stream()
-                  .map(one -> one.read(keys.getOrDefault(one.at(), row.keys()), row.keys()))
+              byDance.getOrDefault(dance.id(), List.of()).stream()
+                  .map(one ->
+                      one.read(
+                          all.keys().getOrDefault(one.at(), dance.row().keys()),
+                          dance.row().keys()))
                   .toList();
-          return new GroupDance(row, read, LearningRecord.standing(happened, read.sections(), day));
+          return new GroupDance(dance, LearningRecord.standing(happened, dance.sections(), day));
         })
         .toList();
   }
@@ -103,7 +102,7 @@ public class Standings {
   /** Names of the figures that a group has met in what it has been shown. */
   public static Set<String> figuresMet(List<GroupDance> dances) {
     Set<String> met = new HashSet<>();
-    dances.forEach(one -> met.addAll(MetFigures.in(one.dance().dance(), one.standing().shown())));
+    dances.forEach(one -> met.addAll(one.dance().facts().figuresIn(one.standing().shown())));
     return met;
   }
 }

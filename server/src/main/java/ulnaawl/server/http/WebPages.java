@@ -7,6 +7,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
@@ -14,6 +15,17 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 /** Serves the web application; an address inside it leads to its one page. */
 @Configuration
 class WebPages implements WebMvcConfigurer {
+
+  private final KeptAnswers answers;
+
+  WebPages(KeptAnswers answers) {
+    this.answers = answers;
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(answers).addPathPatterns("/api/**");
+  }
 
   @Override
   public void addResourceHandlers(ResourceHandlerRegistry registry) {

@@ -16,6 +16,7 @@ import ulnaawl.server.music.MusicView.DanceForSong;
 import ulnaawl.server.music.MusicView.SongForDance;
 import ulnaawl.server.music.MusicView.SplitCard;
 import ulnaawl.server.music.MusicView.SplitView;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.songs.SongRow;
 import ulnaawl.server.songs.SongService;
@@ -49,6 +50,7 @@ class MusicController {
   private record DanceMatch(DanceRow row, ReadDance read, MusicMatch match) {}
 
   @GetMapping("/dances/{id}/music")
+  @KeepAnswer
   List<SongForDance> songs(@PathVariable long id) {
     ReadDance read = dances.danceable(id);
     List<SongMatch> found = new ArrayList<>();
@@ -70,6 +72,7 @@ class MusicController {
   }
 
   @GetMapping("/songs/{id}/dances")
+  @KeepAnswer
   List<DanceForSong> dances(@PathVariable long id) {
     return matching(songs.get(id)).stream()
         .limit(MOST)
@@ -85,6 +88,7 @@ class MusicController {
 
   /** Dances of another level that share the floor with one. */
   @GetMapping("/songs/{id}/splits")
+  @KeepAnswer
   List<SplitCard> splits(@PathVariable long id, @RequestParam long dance) {
     SongRow song = songs.get(id);
     ReadDance first = dances.danceable(dance);
@@ -104,6 +108,7 @@ class MusicController {
   }
 
   @GetMapping("/songs/{id}/splits/{first}/{second}")
+  @KeepAnswer
   SplitView split(@PathVariable long id, @PathVariable long first, @PathVariable long second) {
     SongRow song = songs.get(id);
     ReadDance one = dances.danceable(first);

@@ -22,6 +22,7 @@ import ulnaawl.formats.SongCsv;
 import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.TapTempo;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.songs.SongShapes.SongCard;
 import ulnaawl.server.songs.SongShapes.SongDraft;
@@ -43,11 +44,13 @@ class SongController {
   }
 
   @GetMapping
+  @KeepAnswer
   List<SongCard> all() {
     return songs.all().stream().map(SongCard::of).toList();
   }
 
   @GetMapping("/{id}")
+  @KeepAnswer
   SongCard song(@PathVariable long id) {
     return SongCard.of(songs.get(id));
   }

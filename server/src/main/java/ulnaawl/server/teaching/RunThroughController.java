@@ -15,6 +15,7 @@ import ulnaawl.music.Tempo;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.teaching.RunThrough.RunThroughView;
 import ulnaawl.server.teaching.TeachingService.Prepared;
@@ -61,6 +62,7 @@ class RunThroughController {
   private record Ladder(ReadDance read, boolean rateKnown, TempoLadder ladder, boolean known) {}
 
   @GetMapping
+  @KeepAnswer
   RunThroughView runThrough(
       @PathVariable long id,
       @RequestParam Optional<Long> group,
@@ -85,6 +87,7 @@ class RunThroughController {
 
   /** The next rung after answers that began on a rung: {@code from=1&answers=CLEAN,SHAKY}. */
   @GetMapping("/next")
+  @KeepAnswer
   LadderView next(
       @PathVariable long id,
       @RequestParam Optional<Long> group,

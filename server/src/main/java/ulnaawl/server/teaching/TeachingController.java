@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.Section;
 import ulnaawl.formats.TeachPdf;
 import ulnaawl.music.Tempo;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.teaching.SavedTeaches.Opened;
@@ -73,11 +74,13 @@ class TeachingController {
   record SectionCues(int section, int counts, List<CueView> cues) {}
 
   @GetMapping("/dances/{id}/teach/options")
+  @KeepAnswer
   TeachOptions options(@PathVariable long id, @RequestParam long group) {
     return writer.options(teaching.prepare(id, group), teaching.watchOuts(id));
   }
 
   @GetMapping("/dances/{id}/teach")
+  @KeepAnswer
   TeachSheet teach(
       @PathVariable long id,
       @RequestParam long group,
@@ -117,6 +120,7 @@ class TeachingController {
 
   /** The teach that somebody put together for the group, for every colleague. */
   @GetMapping("/dances/{id}/teach/saved")
+  @KeepAnswer
   SavedTeachAnswer saved(@PathVariable long id, @RequestParam long group) {
     return answer(saved.open(group, id));
   }
@@ -173,6 +177,7 @@ class TeachingController {
 
   /** What is called in each section at a pace. */
   @GetMapping("/dances/{id}/cues")
+  @KeepAnswer
   List<SectionCues> cues(
       @PathVariable long id,
       @RequestParam long group,

@@ -103,7 +103,7 @@ public class TeachingService {
             standing.stage().readiness(),
             TeachPace.LIVE.learned(store.past(group.id())),
             watchOuts);
-    return new Lesson(own.dance().dance(), reader.book(), learner);
+    return new Lesson(reader.read(own.row().stepText()).dance(), reader.book(), learner);
   }
 
   List<WatchOut> watchOuts(long dance) {

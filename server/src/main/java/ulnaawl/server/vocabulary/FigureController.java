@@ -24,6 +24,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.figure.Pattern;
 import ulnaawl.floor.Foot;
 import ulnaawl.level.LevelTable;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 
 /** The figure book, and what the club makes of it. */
@@ -70,6 +71,7 @@ class FigureController {
   record ChangedText(@NotNull String text, int version) {}
 
   @GetMapping
+  @KeepAnswer
   List<FigureSheet> figures() {
     Map<String, String> chosenBy =
         vocabulary.words().stream().collect(Collectors.toMap(ClubWord::figure, ClubWord::chosenBy));
@@ -88,6 +90,7 @@ class FigureController {
   }
 
   @GetMapping("/club")
+  @KeepAnswer
   ClubTexts club() {
     ClubText figures = vocabulary.text(ClubText.Kind.OWN_FIGURES);
     ClubText levels = vocabulary.text(ClubText.Kind.LEVEL_TABLE);

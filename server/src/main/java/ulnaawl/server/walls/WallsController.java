@@ -18,6 +18,7 @@ import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.walls.WallsView.ClaimView;
 import ulnaawl.server.walls.WallsView.EndingView;
@@ -69,6 +70,7 @@ class WallsController {
   }
 
   @GetMapping("/walls")
+  @KeepAnswer
   Walls walls(
       @PathVariable long id,
       @RequestParam Optional<String> song,
@@ -81,6 +83,7 @@ class WallsController {
   }
 
   @GetMapping("/endings")
+  @KeepAnswer
   EndingsView endings(
       @PathVariable long id,
       @RequestParam Optional<String> song,
@@ -106,6 +109,7 @@ class WallsController {
 
   /** Phrases as typed take the place of the song's own. */
   @GetMapping("/restarts")
+  @KeepAnswer
   RestartsView restarts(
       @PathVariable long id,
       @RequestParam Optional<String> song,
@@ -168,6 +172,7 @@ class WallsController {
   }
 
   @GetMapping("/where-are-we")
+  @KeepAnswer
   WhereView where(
       @PathVariable long id,
       @RequestParam Optional<String> song,
@@ -201,6 +206,7 @@ class WallsController {
   }
 
   @GetMapping("/facing-claims")
+  @KeepAnswer
   ClaimView claim(
       @PathVariable long id,
       @RequestParam FacingClaim.What what,

@@ -1,0 +1,101 @@
+package ulnaawl.plan;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ulnaawl.dance.Dance;
+import ulnaawl.dance.Passage;
+import ulnaawl.dance.Place;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.Level;
+
+/**
+ * What a planner needs to know of a dance, without its steps.
+ *
+ * @param title its title
+ * @param level its measured level
+ * @param counts its length
+ * @param sections its sections, by number
+ * @param figures names of all its figures in the order in which they come first
+ * @param songSeconds length of its first song that has one
+ */
+public record DanceFacts(
+    String title,
+    Level level,
+    int counts,
+    List<SectionFacts> sections,
+    List<String> figures,
+    OptionalInt songSeconds) {
+
+  public DanceFacts {
+    sections = List.copyOf(sections);
+    figures = List.copyOf(figures);
+  }
+
+  /**
+   * A section.
+   *
+   * @param number from 1, through all parts
+   * @param counts its length
+   * @param figures names of its figures
+   */
+  public record SectionFacts(int number, int counts, Set<String> figures) {
+    public SectionFacts {
+      figures = Set.copyOf(figures);
+    }
+  }
+
+  /** What a dance is, with the level that was measured. */
+  public static DanceFacts of(Dance dance, Level level) {
+    return new DanceFacts(
+        dance.title(),
+        level,
+        dance.counts(),
+        dance.sections().stream()
+            .map(section ->
+                new SectionFacts(
+                    section.number(),
+                    section.counts(),
+                    names(section.places().stream()).collect(Collectors.toSet())))
+            .toList(),
+        names(dance.parts().stream().map(Passage::places).flatMap(List::stream))
+            .distinct()
+            .toList(),
+        dance.headers().songs().stream()
+            .flatMapToInt(stated -> stated.value().lengthSeconds().stream())
+            .findFirst());
+  }
+
+  private static Stream<String> names(Stream<Place> places) {
+    return places.map(Place::figure).map(String::intern);
+  }
+
+  /** Counts of some sections. */
+  int countsOf(SectionSet shown) {
+    return sections.stream()
+        .filter(section -> shown.contains(section.number()))
+        .mapToInt(SectionFacts::counts)
+        .sum();
+  }
+
+  /** Names of the figures that somebody has met who was shown some sections. */
+  public Set<String> figuresIn(SectionSet shown) {
+    return sections.stream()
+        .filter(section -> shown.contains(section.number()))
+        .flatMap(section -> section.figures().stream())
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** The figures that are news to a group; single steps are nobody's news. */
+  public List<Figure> newTo(Set<String> met, FigureBook book) {
+    return figures.stream()
+        .filter(name -> !met.contains(name))
+        .flatMap(name -> book.find(name).stream())
+        .filter(figure -> !figure.isElementary())
+        .toList();
+  }
+}
