@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -82,10 +83,18 @@ public class ClassService {
     return store.recorded(most);
   }
 
-  /** The next day on which a group meets that has no recorded class yet. */
-  LocalDate nextDate(GroupRow group) {
+  /** The next day on which each group meets that has no recorded class yet, by group. */
+  Map<Long, LocalDate> nextDates() {
+    Map<Long, Set<LocalDate>> recorded = store.recordedFrom(today.date());
+    return groups.all().stream()
+        .collect(
+            Collectors.toMap(
+                GroupRow::id, it -> nextDate(it, recorded.getOrDefault(it.id(), Set.of()))));
+  }
+
+  private LocalDate nextDate(GroupRow group, Set<LocalDate> recorded) {
     LocalDate date = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
-    while (store.on(group.id(), date).map(ClassRow::recorded).orElse(false)) {
+    while (recorded.contains(date)) {
       date = date.plusWeeks(1);
     }
     return date;

@@ -1,5 +1,6 @@
 package ulnaawl.server.classes;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,6 +16,7 @@ import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.teaching.SavedTeaches;
+import ulnaawl.server.teaching.TeachOf;
 import ulnaawl.server.wire.Reasons;
 import ulnaawl.words.Speech;
 
@@ -54,6 +56,9 @@ class ClassSheets {
         groups.evidenceOfClasses(recent.stream().map(ClassRow::id).toList()).stream()
             .collect(Collectors.groupingBy(row -> row.classId().orElse(0L)));
     List<Agenda.Coming> coming = new ArrayList<>();
+    Map<TeachOf, String> teachBy = teaches.savedBy();
+    Map<Long, GroupRow> byId = groups.everKnown();
+    Map<Long, LocalDate> free = classes.nextDates();
     for (GroupRow group : groups.all()) {
       Optional<ClassRow> planned = Optional.ofNullable(next.get(group.id()));
       coming.add(
@@ -64,8 +69,8 @@ class ClassSheets {
               group.startsAt(),
               group.place(),
               group.minutes(),
-              planned.map(ClassRow::date).orElseGet(() -> classes.nextDate(group)),
-              planned.map(row -> sheet(row, group, List.of())).orElse(null)));
+              planned.map(ClassRow::date).orElseGet(() -> free.get(group.id())),
+              planned.map(row -> sheet(row, group, List.of(), teachBy)).orElse(null)));
     }
     coming.sort(
         Comparator.comparing(Agenda.Coming::nextDate).thenComparing(Agenda.Coming::startsAt));
@@ -73,8 +78,11 @@ class ClassSheets {
         today.date(),
         coming,
         recent.stream()
-            .map(row ->
-                sheet(row, groups.get(row.group()), written.getOrDefault(row.id(), List.of())))
+            .flatMap(row ->
+                Optional.ofNullable(byId.get(row.group()))
+                    .map(group ->
+                        sheet(row, group, written.getOrDefault(row.id(), List.of()), teachBy))
+                    .stream())
             .toList());
   }
 
@@ -83,11 +91,12 @@ class ClassSheets {
     return sheet(
         row,
         groups.get(row.group()),
-        row.recorded() ? groups.evidenceOfClasses(List.of(row.id())) : List.of());
+        row.recorded() ? groups.evidenceOfClasses(List.of(row.id())) : List.of(),
+        teaches.savedBy());
   }
 
-  private ClassSheet sheet(ClassRow row, GroupRow group, List<EvidenceRow> written) {
-    Map<Long, String> teachBy = teaches.savedBy(group.id());
+  private ClassSheet sheet(
+      ClassRow row, GroupRow group, List<EvidenceRow> written, Map<TeachOf, String> teachBy) {
     List<ClassSheet.LineView> lines = new ArrayList<>();
     int start = 0;
     for (LineRow line : row.lines()) {
@@ -104,7 +113,9 @@ class ClassSheets {
                   line.reasons(), (PlanReason it) -> speech.plan().reason(it, today.date())),
               line.changedBy().orElse(null),
               line.changedAt().orElse(null),
-              line.kind() == Kind.TEACH ? dance.map(teachBy::get).orElse(null) : null));
+              line.kind() == Kind.TEACH
+                  ? dance.map(it -> teachBy.get(new TeachOf(group.id(), it))).orElse(null)
+                  : null));
       start += line.minutes();
     }
     return new ClassSheet(

@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -72,6 +74,19 @@ class ClassStore {
   /** The newest classes that have been written down. */
   List<ClassRow> recorded(int most) {
     return rows(CLUB_CLASS.STATUS.eq(RECORDED).and(IN_SIGHT), most);
+  }
+
+  /** Days from one on for which a class has been written down, by group. */
+  Map<Long, Set<LocalDate>> recordedFrom(LocalDate day) {
+    return database
+        .select(CLUB_CLASS.GROUP_ID, CLUB_CLASS.HELD_ON)
+        .from(CLUB_CLASS)
+        .where(CLUB_CLASS.STATUS.eq(RECORDED).and(IN_SIGHT).and(CLUB_CLASS.HELD_ON.ge(day)))
+        .fetch()
+        .intoGroups(CLUB_CLASS.GROUP_ID, CLUB_CLASS.HELD_ON)
+        .entrySet()
+        .stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, it -> Set.copyOf(it.getValue())));
   }
 
   private List<ClassRow> rows(Condition where, int most) {

@@ -2,7 +2,10 @@ package ulnaawl.server.groups;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,6 +63,11 @@ public class GroupService {
 
   public List<GroupRow> all() {
     return store.all();
+  }
+
+  /** Every group that ever was, by its number. */
+  public Map<Long, GroupRow> everKnown() {
+    return store.allEver().stream().collect(Collectors.toMap(GroupRow::id, Function.identity()));
   }
 
   /** The group, archived or not, or a problem that says it is gone. */

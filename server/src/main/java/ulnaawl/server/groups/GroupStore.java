@@ -32,6 +32,11 @@ class GroupStore {
         .fetch(GroupStore::row);
   }
 
+  /** With those that are archived. */
+  List<GroupRow> allEver() {
+    return database.selectFrom(DANCE_GROUP).orderBy(DANCE_GROUP.ID).fetch(GroupStore::row);
+  }
+
   Optional<GroupRow> find(long id) {
     return database
         .selectFrom(DANCE_GROUP)

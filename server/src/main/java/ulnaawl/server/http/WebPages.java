@@ -1,6 +1,7 @@
 package ulnaawl.server.http;
 
 import java.io.IOException;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +11,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** Serves the web application; an address inside it leads to its one page. */
@@ -32,13 +34,24 @@ class WebPages implements WebMvcConfigurer {
     registry
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable())
+        .resourceChain(true)
+        .addResolver(packed())
+        .addResolver(new PathResourceResolver());
     registry
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
         .setCacheControl(CacheControl.noCache())
         .resourceChain(true)
+        .addResolver(packed())
         .addResolver(new OnePage());
+  }
+
+  /** What the build has packed beside each file. */
+  private static EncodedResourceResolver packed() {
+    EncodedResourceResolver packed = new EncodedResourceResolver();
+    packed.setContentCodings(List.of("br", "gzip"));
+    return packed;
   }
 
   private static final class OnePage extends PathResourceResolver {

@@ -50,9 +50,9 @@ public class SavedTeaches {
    */
   record Opened(TeachRow row, List<SavedDrill> drills, int gone) {}
 
-  /** Who last changed the teach of each dance for a group, by dance. */
-  public Map<Long, String> savedBy(long group) {
-    return store.savedBy(group);
+  /** Who last changed each teach that is put together. */
+  public Map<TeachOf, String> savedBy() {
+    return store.savedBy();
   }
 
   Optional<Opened> open(long group, long dance) {

@@ -44,13 +44,13 @@ class TeachStore {
         .fetchOptional(this::row);
   }
 
-  /** Who last changed the teach of each dance for a group, by dance. */
-  Map<Long, String> savedBy(long group) {
+  /** Who last changed each teach that is put together. */
+  Map<TeachOf, String> savedBy() {
     return database
-        .select(TEACH.DANCE_ID, TEACH.UPDATED_BY)
+        .select(TEACH.GROUP_ID, TEACH.DANCE_ID, TEACH.UPDATED_BY)
         .from(TEACH)
-        .where(TEACH.GROUP_ID.eq(group).and(TEACH.ACTIVE.isTrue()))
-        .fetchMap(TEACH.DANCE_ID, TEACH.UPDATED_BY);
+        .where(TEACH.ACTIVE.isTrue())
+        .fetchMap(row -> new TeachOf(row.value1(), row.value2()), row -> row.value3());
   }
 
   long add(
