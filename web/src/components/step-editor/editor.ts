@@ -5,6 +5,7 @@ import { type Diagnostic, lintGutter, setDiagnostics } from '@codemirror/lint'
 import { EditorState } from '@codemirror/state'
 import { EditorView, keymap, lineNumbers } from '@codemirror/view'
 import type { Schemas } from '@/api/client'
+import { PAGE_ROOT } from './page-root'
 import { complete } from './completion'
 import { explain } from './explain'
 import type { Help } from './help'
@@ -56,7 +57,7 @@ export function makeEditor(
     kept?.doc === doc
       ? EditorState.fromJSON(kept, { extensions }, { history: historyField })
       : EditorState.create({ doc, extensions })
-  return new EditorView({ parent, state })
+  return new EditorView({ parent, state, root: PAGE_ROOT })
 }
 
 /** Replaces a run of characters, so that undo brings it back. */

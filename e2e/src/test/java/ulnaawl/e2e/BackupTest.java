@@ -31,22 +31,19 @@ public class BackupTest {
     try (RunningApp app = RunningApp.start(RunningApp.TODAY, data, true, "backup.log")) {
       Visitor oda = Visitor.signedIn(app.address(), "Oda Marsh");
       assertEquals(oda.post("/api/dances", dance("Before the backup")).statusCode(), 201);
-      RunningApp.Ended asked =
-          RunningApp.command("BackupCommand", data.toString(), elsewhere.toString());
+      RunningApp.Ended asked = RunningApp.command("backup", data.toString(), elsewhere.toString());
       assertEquals(asked.status(), 0, asked.lines().toString());
       assertTrue(asked.lines().getLast().contains("25 dances"), asked.lines().toString());
       assertEquals(oda.post("/api/dances", dance("After the backup")).statusCode(), 201);
 
-      RunningApp.Ended twice =
-          RunningApp.command("BackupCommand", data.toString(), elsewhere.toString());
+      RunningApp.Ended twice = RunningApp.command("backup", data.toString(), elsewhere.toString());
       assertEquals(twice.status(), 1, "nothing is written over: " + twice.lines());
-      RunningApp.Ended open =
-          RunningApp.command("RestoreCommand", data.toString(), elsewhere.toString());
+      RunningApp.Ended open = RunningApp.command("restore", data.toString(), elsewhere.toString());
       assertEquals(open.status(), 1, "not while it is open: " + open.lines());
       app.crash();
     }
     RunningApp.Ended restored =
-        RunningApp.command("RestoreCommand", data.toString(), elsewhere.toString());
+        RunningApp.command("restore", data.toString(), elsewhere.toString());
     assertEquals(restored.status(), 0, restored.lines().toString());
     try (RunningApp again = RunningApp.start(RunningApp.TODAY, data, false, "restored.log")) {
       String dances = Visitor.signedIn(again.address(), "Oda Marsh").get("/api/dances").body();
@@ -75,8 +72,7 @@ public class BackupTest {
     List<Path> finished = in(backups, ".zip").stream().filter(BackupTest::hasNote).toList();
     assertFalse(finished.isEmpty());
     for (Path backup : finished) {
-      RunningApp.Ended restored =
-          RunningApp.command("RestoreCommand", data.toString(), backup.toString());
+      RunningApp.Ended restored = RunningApp.command("restore", data.toString(), backup.toString());
       assertEquals(restored.status(), 0, restored.lines().toString());
     }
     try (RunningApp again = RunningApp.start(RunningApp.TODAY, data, false, "backup-kill2.log")) {

@@ -68,33 +68,33 @@ final class RunningApp implements AutoCloseable {
   }
 
   /** Runs one of the commands that work on a club's folder, as {@code ./ulna} does. */
-  static Ended command(String main, String... arguments) throws IOException, InterruptedException {
+  static Ended command(String word, String... arguments) throws IOException, InterruptedException {
     Path log = Files.createTempFile("ulna-command", ".log");
-    List<String> command = java(JAR.toString(), "ulnaawl.server.backup." + main);
+    List<String> command = java();
+    command.add(word);
     command.addAll(List.of(arguments));
     Process process =
         new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
     if (!process.waitFor(PATIENCE)) {
       process.destroyForcibly().waitFor();
-      throw new IllegalStateException(main + " hung");
+      throw new IllegalStateException(word + " hung");
     }
     return new Ended(process.exitValue(), Files.readAllLines(log));
   }
 
-  private static List<String> java(String jar, String main) {
+  private static List<String> java() {
     return new ArrayList<>(
         List.of(
             Path.of(System.getProperty("java.home"), "bin", "java").toString(),
             "@../server/java.options",
             "-XX:AOTCache=../server/target/app/ulna-awl.aot",
             "-XX:TieredStopAtLevel=1",
-            "-cp",
-            jar,
-            main));
+            "-jar",
+            JAR.toString()));
   }
 
   private static Process run(Path log, String... options) throws IOException {
-    List<String> command = java(JAR.toString(), "ulnaawl.server.UlnaAwl");
+    List<String> command = java();
     command.addAll(List.of(options));
     return new ProcessBuilder(command)
         .redirectErrorStream(true)

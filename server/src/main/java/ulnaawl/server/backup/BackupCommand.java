@@ -25,22 +25,20 @@ final class BackupCommand {
   /**
    * Backs a club up.
    *
-   * @param args the club's folder, then the file to write, if it is not to lie with the others
+   * @param to the file to write; empty for the folder of backups
+   * @return what was done, in words
    */
-  static void main(String[] args) {
-    Path folder = Path.of(args[0]);
-    String to = args.length > 1 ? Path.of(args[1]).toAbsolutePath().normalize().toString() : "";
-    try {
-      BackupAnswer answer = run(folder, to);
-      (answer.done() ? System.out : System.err).println(answer.words());
-      System.exit(answer.done() ? 0 : 1);
-    } catch (IOException | InterruptedException e) {
-      System.err.println("ulna: the backup could not be made: " + e.getMessage());
-      System.exit(1);
+  static String run(Path folder, String to)
+      throws IOException, InterruptedException, Backups.Failed {
+    BackupAnswer answer = answer(folder, to);
+    if (!answer.done()) {
+      throw new Backups.Failed(answer.words());
     }
+    return answer.words();
   }
 
-  private static BackupAnswer run(Path folder, String to) throws IOException, InterruptedException {
+  private static BackupAnswer answer(Path folder, String to)
+      throws IOException, InterruptedException {
     ClubFolder club = new ClubFolder(folder);
     if (!Files.exists(club.database())) {
       return new BackupAnswer(false, "There is no club in " + folder + ".");

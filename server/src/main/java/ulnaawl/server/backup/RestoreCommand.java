@@ -4,10 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import ulnaawl.server.platform.StartRefusal;
 import ulnaawl.server.storage.ClubFolder;
 import ulnaawl.server.storage.DatabaseFile;
 import ulnaawl.server.storage.Release;
@@ -19,29 +17,6 @@ final class RestoreCommand {
       DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss", Locale.ROOT);
 
   private RestoreCommand() {}
-
-  /**
-   * Restores a club.
-   *
-   * @param args the club's folder, then the backup's file
-   */
-  static void main(String[] args) {
-    try {
-      System.out.println(
-          restore(Path.of(args[0]), Path.of(args[1]), LocalDateTime.now(ZoneOffset.UTC)));
-    } catch (StartRefusal e) {
-      System.err.println("ulna: " + e.getMessage());
-      System.err.println(e.remedy());
-      System.exit(1);
-    } catch (Packed.Unusable e) {
-      System.err.println("ulna: " + e.getMessage());
-      System.err.println("Nothing was changed. Take another backup.");
-      System.exit(1);
-    } catch (IOException e) {
-      System.err.println("ulna: the backup could not be put back: " + e.getMessage());
-      System.exit(1);
-    }
-  }
 
   /**
    * Looks into the backup, and only then puts it into the database's place.
