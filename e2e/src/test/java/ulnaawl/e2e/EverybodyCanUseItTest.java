@@ -35,7 +35,9 @@ public class EverybodyCanUseItTest extends BrowserTest {
         dance(page, "Paper Lanterns") + "/run-through",
         "/groups",
         "/groups/2",
-        "/people");
+        "/club",
+        "/account",
+        "/notices");
   }
 
   @DataProvider

@@ -52,6 +52,10 @@ public class PicturesTest extends BrowserTest {
     page.locator("aside .card").nth(1).scrollIntoViewIfNeeded();
     keep(page, "teach-compare.png");
     take(page, "/groups/2", "group.png");
+    page.navigate(at("/club"));
+    button(page, "Back up now").click();
+    page.getByText("Last backup").waitFor();
+    keep(page, "club.png");
     page.navigate(at(dance(page, "Paper Lanterns")));
     type(
         page,

@@ -99,6 +99,13 @@ public class FrontTest extends ServerTest {
   }
 
   @Test
+  public void whoWatchesTheServerHearsHowItIsAndNothingElse() {
+    Client.Answer health = nobody().get("/health");
+    assertEquals(health.status(), 200);
+    assertEquals(health.raw().body(), "{\"status\":\"UP\"}");
+  }
+
+  @Test
   public void oddRequestsGetProperAnswers() throws IOException {
     String end = " HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n";
     assertTrue(firstLine("HEAD /" + end).contains(" 200"), firstLine("HEAD /" + end));
