@@ -67,6 +67,11 @@ public final class ServerLoad {
     stop(first);
     load.fill();
     System.out.println("| what | measured |\n| --- | --- |");
+    double delayed = DiskCost.delayed(load.data);
+    double synced = DiskCost.synced(load.data);
+    say(
+        "commits on the disk before they are acknowledged, against H2's own delay",
+        "%.0f a second, %.2f of %.0f".formatted(synced, synced / delayed, delayed));
     load.startTimes();
     Process server = load.start(false);
     try {

@@ -99,6 +99,25 @@ public class FrontTest extends ServerTest {
   }
 
   @Test
+  public void whatThePagesAreMadeOfIsPackedAndKeptForGood() throws IOException {
+    String page = nobody().get("/").raw().body();
+    String script = page.replaceAll("(?s).*?src=\"(/assets/[\\w.-]+\\.js)\".*", "$1");
+    for (String coding : List.of("br", "gzip", "identity")) {
+      String answer =
+          whole(
+              "GET "
+                  + script
+                  + " HTTP/1.1\r\nHost: x\r\nAccept-Encoding: "
+                  + coding
+                  + "\r\nConnection: close\r\n\r\n");
+      String head = answer.substring(0, answer.indexOf("\r\n\r\n"));
+      assertTrue(head.startsWith("HTTP/1.1 200"), head);
+      assertTrue(head.contains("immutable") && head.contains("nosniff"), head);
+      assertEquals(head.contains("Content-Encoding: " + coding), !coding.equals("identity"), head);
+    }
+  }
+
+  @Test
   public void whoWatchesTheServerHearsHowItIsAndNothingElse() {
     Client.Answer health = nobody().get("/health");
     assertEquals(health.status(), 200);

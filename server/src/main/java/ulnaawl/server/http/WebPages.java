@@ -2,7 +2,6 @@ package ulnaawl.server.http;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
@@ -31,13 +30,6 @@ class WebPages implements WebMvcConfigurer {
 
   @Override
   public void addResourceHandlers(ResourceHandlerRegistry registry) {
-    registry
-        .addResourceHandler("/assets/**")
-        .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable())
-        .resourceChain(true)
-        .addResolver(packed())
-        .addResolver(new PathResourceResolver());
     registry
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
