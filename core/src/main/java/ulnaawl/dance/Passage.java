@@ -1,5 +1,6 @@
 package ulnaawl.dance;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.floor.Turn;
@@ -41,7 +42,7 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
 
   /** The turn of its first {@code counts} counts. */
   public Turn turnAfter(int counts) {
-    return between(0, counts).stream().map(Place::turn).reduce(Turn.NONE, Turn::plus);
+    return Place.turnOf(between(0, counts));
   }
 
   /** The weight after its first {@code counts} counts. */
@@ -65,13 +66,20 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
    * @param to counts up to the end, not less than {@code from}
    */
   public List<Place> between(int from, int to) {
-    return sections.stream()
-        .filter(section -> section.end() > from && section.start() < to)
-        .flatMap(section ->
-            section.places().stream()
-                .filter(place -> !isBefore(section, place, from))
-                .filter(place -> isBefore(section, place, to)))
-        .toList();
+    List<Place> between = new ArrayList<>();
+    for (Section section : sections) {
+      boolean touched = section.end() > from && section.start() < to;
+      if (touched && section.start() >= from && section.end() <= to) {
+        between.addAll(section.places());
+      } else if (touched) {
+        for (Place place : section.places()) {
+          if (!isBefore(section, place, from) && isBefore(section, place, to)) {
+            between.add(place);
+          }
+        }
+      }
+    }
+    return List.copyOf(between);
   }
 
   private static boolean isBefore(Section section, Place place, int counts) {

@@ -1,5 +1,6 @@
 package ulnaawl.dance;
 
+import java.util.List;
 import java.util.Optional;
 import ulnaawl.figure.Action;
 import ulnaawl.figure.Placement;
@@ -69,5 +70,14 @@ public record Place(
   /** Whether the foot moves without taking weight. */
   public boolean isWithoutWeight() {
     return action.effect() == WeightEffect.FREE;
+  }
+
+  /** The turn of places that are danced one after the other. */
+  public static Turn turnOf(List<Place> places) {
+    Turn turn = Turn.NONE;
+    for (Place place : places) {
+      turn = turn.plus(place.turn);
+    }
+    return turn;
   }
 }

@@ -34,6 +34,6 @@ public record Stretch(
   }
 
   public Turn turn() {
-    return places.stream().map(Place::turn).reduce(Turn.NONE, Turn::plus);
+    return Place.turnOf(places);
   }
 }

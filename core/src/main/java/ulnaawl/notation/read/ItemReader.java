@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.regex.Pattern;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
@@ -23,6 +24,8 @@ import ulnaawl.text.SourceSpan;
 final class ItemReader {
 
   private static final int OFFERS = 3;
+  private static final Pattern TIMES = Pattern.compile("[x×]\\d{1,4}|\\d{1,4}x");
+  private static final Pattern AFTER_FIGURE = Pattern.compile("[x×]\\d+|both|to");
 
   private final FigureBook book;
   private final Findings findings;
@@ -155,7 +158,7 @@ final class ItemReader {
 
   private boolean readTimes() {
     String word = words.get(at);
-    if (!word.matches("[x×]\\d{1,4}|\\d{1,4}x")) {
+    if (!TIMES.matcher(word).matches()) {
       return false;
     }
     int wanted = Integer.parseInt(word.replaceAll("\\D", ""));
@@ -234,6 +237,6 @@ final class ItemReader {
     return words.foot(index).isEmpty()
         && TurnSize.eighths(words.get(index)).isEmpty()
         && words.direction(index).isEmpty()
-        && !words.get(index).matches("[x×]\\d+|both|to");
+        && !AFTER_FIGURE.matcher(words.get(index)).matches();
   }
 }

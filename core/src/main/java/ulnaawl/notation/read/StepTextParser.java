@@ -39,6 +39,12 @@ public final class StepTextParser {
               + "(?:\\s*,\\s*counts?\\s+(\\d{1,3})(?:\\s*[-–]\\s*(\\d{1,3}))?)?"
               + "\\s*:\\s*(easier|showier|ours)",
           CASE);
+
+  /** How every heading of a block begins. */
+  private static final Pattern HEADING =
+      Pattern.compile("section|part|tag|bridge|ending|option", CASE);
+
+  private static final Pattern PHRASING = Pattern.compile("phrasing\\s*:?");
   private static final Pattern HEADER = Pattern.compile("([A-Za-z]+)\\s*:\\s*(.*)");
 
   private final FigureBook book;
@@ -153,7 +159,7 @@ public final class StepTextParser {
       String lower = line.lower();
       if (CountsReader.startsCounts(lower)) {
         takeSteps(line);
-      } else if (lower.matches("phrasing\\s*:?")) {
+      } else if (PHRASING.matcher(lower).matches()) {
         blocks.close();
         place = Place.PHRASING;
       } else if (!takeHeading(line)) {
@@ -172,6 +178,9 @@ public final class StepTextParser {
     }
 
     private boolean takeHeading(Line line) {
+      if (!HEADING.matcher(line.text()).lookingAt()) {
+        return false;
+      }
       Matcher section = SECTION.matcher(line.text());
       Matcher partOf = PART.matcher(line.text());
       Matcher extra = EXTRA.matcher(line.text());
