@@ -1,6 +1,7 @@
 package ulnaawl.server.teaching;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -95,6 +96,9 @@ class RunThroughController {
       @RequestParam(defaultValue = "") List<LadderWalk.Answer> answers) {
     if (answers.size() > MOST_ANSWERS) {
       throw Problem.rejected("Up to " + MOST_ANSWERS + " answers are followed.");
+    }
+    if (answers.stream().anyMatch(Objects::isNull)) {
+      throw Problem.rejected("An answer is missing between two commas.");
     }
     LadderWalk walk = LadderWalk.after(ladder(id, group).ladder(), from, answers);
     return new LadderView(
