@@ -1,31 +1,21 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import FormField from '@/components/form-field/FormField.vue'
+import { useEntry } from '@/composables/useEntry'
 import { useSession } from '@/composables/useSession'
 import TheDoor from './TheDoor.vue'
 
 /** Where a link for a new password leads. */
 const route = useRoute()
-const router = useRouter()
 const session = useSession()
 const word = route.hash.slice(1)
 const password = ref('')
-const problem = ref(word ? '' : 'This link is not whole; copy all of it.')
-const busy = ref(false)
-
-async function enter() {
-  problem.value = ''
-  busy.value = true
-  try {
-    await session.choosePassword({ word, password: password.value })
-    await router.replace('/classes')
-  } catch (e) {
-    problem.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
+const { problem, busy, enter } = useEntry(
+  () => session.choosePassword({ word, password: password.value }),
+  () => '/classes',
+)
+if (!word) problem.value = 'This link is not whole; copy all of it.'
 </script>
 
 <template>

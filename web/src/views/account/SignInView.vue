@@ -1,36 +1,28 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import FormField from '@/components/form-field/FormField.vue'
+import { useEntry } from '@/composables/useEntry'
 import { useSession } from '@/composables/useSession'
 import TheDoor from './TheDoor.vue'
 
 const session = useSession()
-const router = useRouter()
 const route = useRoute()
 const name = ref('')
 const password = ref('')
 const code = ref('')
-const problem = ref('')
-const busy = ref(false)
 const first = computed(() => session.needsSetup)
 
-async function enter() {
-  problem.value = ''
-  busy.value = true
-  try {
+const { problem, busy, enter } = useEntry(
+  () => {
     const credentials = { name: name.value, password: password.value }
-    if (first.value) await session.setUp({ ...credentials, code: code.value })
-    else await session.begin(credentials)
-    const next =
-      typeof route.query.next === 'string' && route.query.next.startsWith('/') ? route.query.next : '/classes'
-    await router.replace(next)
-  } catch (e) {
-    problem.value = (e as Error).message
-  } finally {
-    busy.value = false
-  }
-}
+    return first.value ? session.setUp({ ...credentials, code: code.value }) : session.begin(credentials)
+  },
+  () => {
+    const { next } = route.query
+    return typeof next === 'string' && next.startsWith('/') ? next : '/classes'
+  },
+)
 </script>
 
 <template>

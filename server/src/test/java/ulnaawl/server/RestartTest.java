@@ -21,7 +21,7 @@ public class RestartTest {
           "/api/dances/1",
           "/api/groups",
           "/api/groups/1",
-          "/api/groups/standings",
+          "/api/dances/list?most=100",
           "/api/classes",
           "/api/songs",
           "/api/figures/club",

@@ -1,13 +1,11 @@
 package ulnaawl.server.dances;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -15,18 +13,14 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import ulnaawl.dance.lineage.SectionKeys;
-import ulnaawl.server.history.Change;
-import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.history.Changes;
 import ulnaawl.server.vocabulary.Vocabulary;
 import ulnaawl.server.vocabulary.VocabularyService;
 
 /**
- * All dances that ever were, read once and small. What is changed is read again after the change is
- * on the disk; everything, where the vocabulary is another one.
+ * All dances that ever were, read once and small. After any change it is looked which of them have
+ * another version, and only these are read again; all, where the vocabulary is another one.
  */
 @Component
 public class Catalog {
@@ -40,23 +34,28 @@ public class Catalog {
   private final DanceStore store;
   private final DanceReader reader;
   private final VocabularyService vocabulary;
-  private final Set<Long> changed = ConcurrentHashMap.newKeySet();
+  private final Changes changes;
   private Optional<Snapshot> last = Optional.empty();
 
-  Catalog(DanceStore store, DanceReader reader, VocabularyService vocabulary) {
+  Catalog(DanceStore store, DanceReader reader, VocabularyService vocabulary, Changes changes) {
     this.store = store;
     this.reader = reader;
     this.vocabulary = vocabulary;
+    this.changes = changes;
   }
 
   /**
    * All dances at one moment.
    *
+   * @param asOf the number of changes that are in it; there may be more
    * @param allEver by title, archived ones too
    * @param keys which section is which, for every version of every dance
    */
   public record Snapshot(
-      Vocabulary vocabulary, List<CatalogDance> allEver, Map<DanceVersion, SectionKeys> keys) {
+      long asOf,
+      Vocabulary vocabulary,
+      List<CatalogDance> allEver,
+      Map<DanceVersion, SectionKeys> keys) {
     /** Those that are in sight. */
     public List<CatalogDance> all() {
       return allEver.stream().filter(it -> !it.archived()).toList();
@@ -65,66 +64,44 @@ public class Catalog {
 
   /** The dances as they are now. */
   public synchronized Snapshot now() {
+    long asOf = changes.soFar();
     Vocabulary words = vocabulary.now();
-    boolean fits = last.isPresent() && last.get().vocabulary().equals(words);
-    if (!fits) {
-      changed.clear();
-      last = Optional.of(load(words, Map.of()));
-    } else if (!changed.isEmpty()) {
-      last = Optional.of(reload(last.get()));
-    }
-    return last.orElseThrow();
+    Optional<Snapshot> fitting = last.filter(it -> it.vocabulary().equals(words));
+    Snapshot now =
+        fitting
+            .filter(it -> it.asOf() == asOf)
+            .orElseGet(
+                () -> fitting.map(it -> reread(it, asOf)).orElseGet(() -> readAll(words, asOf)));
+    last = Optional.of(now);
+    return now;
   }
 
-  private Snapshot load(Vocabulary words, Map<DanceVersion, CatalogDance> known) {
+  private Snapshot readAll(Vocabulary words, long asOf) {
     List<CatalogDance> all =
         store.allEver().parallelStream()
-            .map(row ->
-                Optional.ofNullable(known.get(row.at()))
-                    .map(it -> it.with(row))
-                    .orElseGet(() -> CatalogDance.of(row, reader.readOnce(row.stepText()))))
+            .map(row -> CatalogDance.of(row, reader.readOnce(row.stepText())))
             .sorted(BY_TITLE)
             .toList();
-    return new Snapshot(words, all, Map.copyOf(store.keys()));
+    return new Snapshot(asOf, words, all, Map.copyOf(store.keys()));
   }
 
-  /** Reads those that were changed again; where names were, all rows, but no text. */
-  private Snapshot reload(Snapshot before) {
-    Set<Long> taken = new HashSet<>(changed);
-    changed.removeAll(taken);
-    if (taken.contains(ALL)) {
-      return load(
-          before.vocabulary(),
-          before.allEver().stream()
-              .collect(Collectors.toMap(it -> it.row().at(), Function.identity())));
-    }
-    Map<Long, CatalogDance> byId =
+  private Snapshot reread(Snapshot before, long asOf) {
+    Map<Long, CatalogDance> known =
         before.allEver().stream().collect(Collectors.toMap(CatalogDance::id, Function.identity()));
+    List<CatalogDance> all = new ArrayList<>();
     Map<DanceVersion, SectionKeys> keys = new HashMap<>(before.keys());
-    for (long id : taken) {
-      byId.remove(id);
-      store
-          .find(id)
-          .ifPresent(row -> byId.put(id, CatalogDance.of(row, reader.read(row.stepText()))));
-      keys.putAll(store.keys(id));
+    for (DanceState state : store.states()) {
+      Optional<CatalogDance> as = Optional.ofNullable(known.get(state.at().dance()));
+      if (as.isPresent() && as.get().state().equals(state)) {
+        all.add(as.get());
+      } else {
+        long id = state.at().dance();
+        store.find(id).ifPresent(row -> all.add(CatalogDance.of(row, reader.read(row.stepText()))));
+        keys.putAll(store.keys(id));
+      }
     }
-    return new Snapshot(
-        before.vocabulary(), byId.values().stream().sorted(BY_TITLE).toList(), Map.copyOf(keys));
-  }
-
-  /** Stands for all dances among those that were changed. */
-  private static final long ALL = 0;
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void changed(Change change) {
-    if (change.thing() == Thing.DANCE) {
-      changed.add(change.id());
-    }
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void renamed(NameReplaced name) {
-    changed.add(ALL);
+    all.sort(BY_TITLE);
+    return new Snapshot(asOf, before.vocabulary(), List.copyOf(all), Map.copyOf(keys));
   }
 
   /** Reads all dances while nobody waits for them yet. */

@@ -62,9 +62,8 @@ public record CatalogDance(DanceRow row, DanceFacts facts, boolean sound, Listin
             facts.figures().stream().sorted().toList()));
   }
 
-  /** The same dance with another row of the same version. */
-  CatalogDance with(DanceRow now) {
-    return new CatalogDance(now, facts, sound, listing);
+  DanceState state() {
+    return new DanceState(row.at(), row.archived());
   }
 
   public long id() {

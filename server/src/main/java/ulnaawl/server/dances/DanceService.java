@@ -2,7 +2,6 @@ package ulnaawl.server.dances;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -43,11 +42,6 @@ public class DanceService {
     return store.all();
   }
 
-  /** With those that are archived: for what groups have learned. */
-  public List<DanceRow> allEver() {
-    return store.allEver();
-  }
-
   /** The dance, or a problem that says it is gone. */
   public DanceRow get(long id) {
     return store
@@ -56,21 +50,11 @@ public class DanceService {
         .orElseThrow(() -> Problem.gone("This dance is not here; somebody may have removed it."));
   }
 
-  /** The dance whether it is archived or not: for what happened with it. */
-  public Optional<DanceRow> everKnown(long id) {
-    return store.find(id);
-  }
-
   /** A version of a dance, archived or not. */
   public DanceRow version(DanceVersion at) {
     return store
         .find(at.dance(), at.version())
         .orElseThrow(() -> Problem.gone("This version of the dance is not here."));
-  }
-
-  /** Which section is which, for every version of every dance. */
-  public Map<DanceVersion, SectionKeys> keys() {
-    return store.keys();
   }
 
   /** The dance as read; refused where it has mistakes that keep it from being danced. */

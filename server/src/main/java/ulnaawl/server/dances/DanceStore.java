@@ -48,6 +48,15 @@ class DanceStore {
     return rows(newest()).fetch(DanceStore::row);
   }
 
+  /** The state of every dance that ever was. */
+  List<DanceState> states() {
+    return database
+        .select(DANCE.ID, DANCE.VERSION, DANCE.ACTIVE)
+        .from(DANCE)
+        .fetch(row ->
+            new DanceState(new DanceVersion(row.value1(), row.value2()), row.value3() == null));
+  }
+
   /** The newest version of a dance, archived or not. */
   Optional<DanceRow> find(long id) {
     return rows(DANCE.ID.eq(id).and(newest())).fetchOptional(DanceStore::row);

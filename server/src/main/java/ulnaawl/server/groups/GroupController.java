@@ -116,9 +116,6 @@ class GroupController {
   /** A group with everything it has been taught. */
   record GroupSheet(GroupSummary group, LocalDate today, List<DanceStanding> dances) {}
 
-  /** A group and a dance that it has met. */
-  record KnownBy(long dance, long group, String name, Stage stage) {}
-
   /** A group as an instructor describes it. */
   record GroupForm(
       @NotBlank @Size(max = 80) String name,
@@ -149,19 +146,6 @@ class GroupController {
   @KeepAnswer
   List<GroupSummary> all() {
     return groups.all().stream().map(this::summary).toList();
-  }
-
-  /** Which group has met which dance. */
-  @GetMapping("/standings")
-  @KeepAnswer
-  List<KnownBy> knownBy() {
-    return groups.all().stream()
-        .flatMap(group ->
-            standings.of(group.id(), today.date()).stream()
-                .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
-                .map(one ->
-                    new KnownBy(one.row().id(), group.id(), group.name(), one.standing().stage())))
-        .toList();
   }
 
   @GetMapping("/{id}")

@@ -7,11 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
@@ -20,8 +17,7 @@ import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
-import ulnaawl.server.history.Change;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.history.Changes;
 
 /**
  * Where groups stand with every dance that ever was; read from the record, and remembered by group,
@@ -35,11 +31,12 @@ public class Standings {
   private final EvidenceStore evidence;
   private final Catalog catalog;
   private final DanceReader reader;
-  private final AtomicLong changes = new AtomicLong();
+  private final Changes changes;
   private final Cache<Key, List<GroupDance>> known =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  Standings(EvidenceStore evidence, Catalog catalog, DanceReader reader) {
+  Standings(EvidenceStore evidence, Catalog catalog, DanceReader reader, Changes changes) {
+    this.changes = changes;
     this.evidence = evidence;
     this.catalog = catalog;
     this.reader = reader;
@@ -54,27 +51,15 @@ public class Standings {
     }
   }
 
-  /** Anything that is changed may change what a group knows. */
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void changed(Change change) {
-    changes.incrementAndGet();
-  }
-
-  /** What is remembered names whoever wrote it down. */
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void renamed(NameReplaced name) {
-    changes.incrementAndGet();
-  }
-
   /** All dances, archived ones too, as a group stands with them on a day. */
   public List<GroupDance> of(long group, LocalDate day) {
     FigureBook book = reader.book();
-    Key key = new Key(group, day, System.identityHashCode(book), changes.get());
+    Key key = new Key(group, day, System.identityHashCode(book), changes.soFar());
     List<GroupDance> remembered = known.getIfPresent(key);
     if (remembered == null) {
       remembered = read(group, day);
       // What was changed while it was read makes it stale: then nobody else is given it.
-      if (key.changes() == changes.get()) {
+      if (key.changes() == changes.soFar()) {
         known.put(key, remembered);
       }
     }

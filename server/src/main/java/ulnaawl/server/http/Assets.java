@@ -6,10 +6,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -35,7 +37,15 @@ class Assets extends OncePerRequestFilter {
           "svg", "image/svg+xml",
           "json", "application/json");
 
-  private final Map<String, Optional<byte[]>> files = new ConcurrentHashMap<>();
+  /** The codings that the build packs with, the smallest first, and the ending of each. */
+  private static final List<Map.Entry<String, String>> PACKED =
+      List.of(Map.entry("br", ".br"), Map.entry("gzip", ".gz"));
+
+  /** A file's bytes as they are sent; the coding is empty where they are plain. */
+  @SuppressWarnings("ArrayRecordComponent") // never compared, and never changed
+  private record Form(String coding, byte[] bytes) {}
+
+  private final Map<String, byte[]> files = new ConcurrentHashMap<>();
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -53,59 +63,54 @@ class Assets extends OncePerRequestFilter {
       chain.doFilter(request, response);
       return;
     }
-    String takes = Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT_ENCODING)).orElse("");
-    if (!send(response, name, takes.contains("br") ? "br" : "", ".br", parts.group(1))
-        && !send(response, name, takes.contains("gzip") ? "gzip" : "", ".gz", parts.group(1))
-        && !plain(response, name, parts.group(1))) {
+    Optional<Form> form = form(name, request.getHeader(HttpHeaders.ACCEPT_ENCODING));
+    if (form.isEmpty()) {
       chain.doFilter(request, response);
+    } else {
+      write(response, form.get(), parts.group(1));
     }
   }
 
-  private boolean send(
-      HttpServletResponse response, String name, String coding, String ending, String kind)
+  /** A file in the smallest form that the browser takes. */
+  private Optional<Form> form(String name, @Nullable String accepted) throws IOException {
+    String takes = accepted == null ? "" : accepted;
+    for (Map.Entry<String, String> packed : PACKED) {
+      if (takes.contains(packed.getKey())) {
+        Optional<byte[]> bytes = file(name + packed.getValue());
+        if (bytes.isPresent()) {
+          return bytes.map(it -> new Form(packed.getKey(), it));
+        }
+      }
+    }
+    return file(name).map(it -> new Form("", it));
+  }
+
+  private static void write(HttpServletResponse response, Form form, String kind)
       throws IOException {
-    if (coding.isEmpty()) {
-      return false;
+    if (!form.coding().isEmpty()) {
+      response.setHeader(HttpHeaders.CONTENT_ENCODING, form.coding());
     }
-    Optional<byte[]> packed = file(name + ending);
-    if (packed.isPresent()) {
-      response.setHeader(HttpHeaders.CONTENT_ENCODING, coding);
-      write(response, packed.get(), kind);
-    }
-    return packed.isPresent();
-  }
-
-  private boolean plain(HttpServletResponse response, String name, String kind) throws IOException {
-    Optional<byte[]> file = file(name);
-    if (file.isPresent()) {
-      write(response, file.get(), kind);
-    }
-    return file.isPresent();
-  }
-
-  private static void write(HttpServletResponse response, byte[] bytes, String kind)
-      throws IOException {
     response.setContentType(TYPES.get(kind));
     response.setHeader(HttpHeaders.CACHE_CONTROL, "public, max-age=31536000, immutable");
     response.setHeader(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
     response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setContentLength(bytes.length);
-    response.getOutputStream().write(bytes);
+    response.setContentLength(form.bytes().length);
+    response.getOutputStream().write(form.bytes());
   }
 
   /** A file's bytes, read once; what is not there is not remembered. */
   private Optional<byte[]> file(String name) throws IOException {
-    Optional<byte[]> known = files.get(name);
-    if (known != null) {
+    Optional<byte[]> known = Optional.ofNullable(files.get(name));
+    if (known.isPresent()) {
       return known;
     }
     try (InputStream in = Assets.class.getResourceAsStream("/static" + name)) {
       if (in == null) {
         return Optional.empty();
       }
-      Optional<byte[]> read = Optional.of(in.readAllBytes());
+      byte[] read = in.readAllBytes();
       files.put(name, read);
-      return read;
+      return Optional.of(read);
     }
   }
 }

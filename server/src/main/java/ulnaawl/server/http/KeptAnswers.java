@@ -12,6 +12,7 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
+import ulnaawl.server.history.Changes;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
 

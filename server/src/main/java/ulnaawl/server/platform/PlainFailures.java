@@ -12,21 +12,25 @@ final class PlainFailures {
 
   private PlainFailures() {}
 
-  /** What the folder refuses. */
-  static final class Refused extends AbstractFailureAnalyzer<StartRefusal> implements Ordered {
-    @Override
-    protected FailureAnalysis analyze(Throwable root, StartRefusal refusal) {
-      return new FailureAnalysis(refusal.what(), refusal.remedy(), refusal);
-    }
-
+  /** Asked before those that come with the framework. */
+  abstract static class First<T extends Throwable> extends AbstractFailureAnalyzer<T>
+      implements Ordered {
     @Override
     public int getOrder() {
       return HIGHEST_PRECEDENCE;
     }
   }
 
+  /** What the folder refuses. */
+  static final class Refused extends First<StartRefusal> {
+    @Override
+    protected FailureAnalysis analyze(Throwable root, StartRefusal refusal) {
+      return new FailureAnalysis(refusal.what(), refusal.remedy(), refusal);
+    }
+  }
+
   /** A disk that has no room for what a start has to write. */
-  static final class Full extends AbstractFailureAnalyzer<NoRoom> implements Ordered {
+  static final class Full extends First<NoRoom> {
     @Override
     protected FailureAnalysis analyze(Throwable root, NoRoom full) {
       return new FailureAnalysis(
@@ -34,27 +38,16 @@ final class PlainFailures {
           "Make room on it, and start again.",
           full);
     }
-
-    @Override
-    public int getOrder() {
-      return HIGHEST_PRECEDENCE;
-    }
   }
 
   /** A port that another program has. */
-  static final class PortTaken extends AbstractFailureAnalyzer<PortInUseException>
-      implements Ordered {
+  static final class PortTaken extends First<PortInUseException> {
     @Override
     protected @Nullable FailureAnalysis analyze(Throwable root, PortInUseException taken) {
       return new FailureAnalysis(
           "Port " + taken.getPort() + " is taken by another program.",
           "Choose another one, as in ./ulna start --port " + (taken.getPort() + 1) + ".",
           taken);
-    }
-
-    @Override
-    public int getOrder() {
-      return HIGHEST_PRECEDENCE;
     }
   }
 

@@ -112,7 +112,8 @@ class SignIn {
   @Transactional
   public Entered changePassword(SignedIn me, String old, String password, String address) {
     guard.admit(me.name(), address);
-    Person person = people.find(me.id()).orElseThrow(() -> Problem.gone("You are not here."));
+    Person person =
+        people.find(me.id()).orElseThrow(() -> Problem.gone("You are not in the club any more."));
     if (!people.isPassword(person, old, false)) {
       throw Problem.rejected("The old password is wrong.");
     }

@@ -1,19 +1,23 @@
-package ulnaawl.server.http;
+package ulnaawl.server.history;
 
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
-import ulnaawl.server.history.Change;
 import ulnaawl.server.platform.NameReplaced;
 
-/** Counts what is changed; whatever was computed before the last change is out of date. */
+/**
+ * Counts what is changed. Whatever is computed from the database is kept under the number that
+ * there was before it was computed: then no change can be missing from it. There is one count for
+ * all that is kept, so that nothing can be new that was made of something old.
+ */
 @Component
-class Changes {
+public class Changes {
 
   private final AtomicLong count = new AtomicLong();
 
-  long soFar() {
+  /** How many there have been since the start. */
+  public long soFar() {
     return count.get();
   }
 
