@@ -6,23 +6,31 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Queue;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
 /**
  * The server is killed in the middle of writing, again and again: whatever it acknowledged is there
  * at the next start, and the database opens each time. {@code ./ulna torture} does it a thousand
- * times, the tests a few.
+ * times or for as many minutes as it is told, the tests a few times.
  */
 public class KillTest {
 
   private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 10);
+  private static final Duration LONGEST =
+      Duration.ofMinutes(Integer.getInteger("ulna.torture.minutes", 10));
   private static final long SEED = Long.getLong("ulna.torture.seed", 11);
   private static final int WRITERS = 3;
+  private static final Pattern TITLE = Pattern.compile("\"(Kill \\d+ \\d+ \\d+)\"");
   private static final int SHORTEST_MS = 150;
   private static final int LONGEST_MS = 900;
 
@@ -33,15 +41,17 @@ public class KillTest {
     Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
     Queue<Integer> failed = new ConcurrentLinkedQueue<>();
     int next = 0;
-    for (int cycle = 0; cycle <= CYCLES; cycle++) {
+    int kills;
+    Instant end = Instant.now().plus(LONGEST);
+    for (int cycle = 0; ; cycle++) {
       boolean demo = cycle == 0;
       try (RunningApp app = RunningApp.start(RunningApp.TODAY, data, demo, "kill.log")) {
         Visitor oda = Visitor.signedIn(app.address(), "Oda Marsh");
-        String dances = oda.get("/api/dances").body();
-        List<String> lost =
-            acknowledged.stream().filter(title -> !dances.contains("\"" + title + "\"")).toList();
+        Set<String> kept = written(oda.get("/api/dances").body());
+        List<String> lost = acknowledged.stream().filter(title -> !kept.contains(title)).toList();
         assertEquals(lost, List.of(), "lost in cycle " + cycle + " of seed " + SEED);
-        if (cycle == CYCLES) {
+        if (cycle == CYCLES || Instant.now().isAfter(end)) {
+          kills = cycle;
           break;
         }
         List<Thread> writers = new ArrayList<>();
@@ -61,14 +71,19 @@ public class KillTest {
       }
     }
     assertTrue(
-        acknowledged.size() > 2 * CYCLES, "hardly anything was written: " + acknowledged.size());
+        acknowledged.size() > 2 * kills, "hardly anything was written: " + acknowledged.size());
     System.out.println(
-        CYCLES
+        kills
             + " kills, "
             + acknowledged.size()
             + " writes acknowledged, none lost (seed "
             + SEED
             + ")");
+  }
+
+  /** The titles of this test's dances that the server has. */
+  private static Set<String> written(String dances) {
+    return TITLE.matcher(dances).results().map(found -> found.group(1)).collect(Collectors.toSet());
   }
 
   /** Writes dance after dance until the server is gone. */
