@@ -27,7 +27,7 @@ public class CoreArchitectureTest {
           Map.entry("music", List.of()),
           Map.entry("floor", List.of()),
           Map.entry("text", List.of()),
-          Map.entry("figure", List.of("music", "floor")),
+          Map.entry("figure", GROUND),
           Map.entry("notation", with(GROUND, "figure")),
           Map.entry("notation.read", WRITTEN),
           Map.entry("notation.write", WRITTEN),

@@ -40,8 +40,10 @@ final class ImpossibleStepCheck implements Check {
       Optional<Foot> foot = place.foot();
       if (foot.isPresent()) {
         boolean quick = place.at().ticks() - last.ticks() < Count.TICKS;
-        crossing(feet, facing, place, foot.get())
-            .ifPresent(way -> found.add(sayCrossing(place, foot.get(), way, quick)));
+        Optional<String> way = crossing(feet, facing, place, foot.get());
+        if (way.isPresent()) {
+          found.add(sayCrossing(place, foot.get(), way.get(), quick));
+        }
       }
       feet = after.feet();
       facing = after.facing();

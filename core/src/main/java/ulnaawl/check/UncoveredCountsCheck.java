@@ -1,9 +1,8 @@
 package ulnaawl.check;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Set;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
@@ -42,12 +41,12 @@ final class UncoveredCountsCheck implements Check {
   }
 
   private static void sayEmpty(Section section, List<Diagnostic> found) {
-    Set<Integer> covered = new HashSet<>();
+    BitSet covered = new BitSet(section.counts() + 1);
     for (Place place : section.places()) {
-      covered.add(place.count().number());
+      covered.set(place.count().number());
     }
     for (int count = 1; count <= section.counts(); count++) {
-      if (!covered.contains(count)) {
+      if (!covered.get(count)) {
         found.add(
             Diagnostic.of(
                 Code.UNCOVERED,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.floor.Foot;
+import ulnaawl.music.Count;
 
 /**
  * A stretch of counts that is danced like an earlier one, or like its mirror image.
@@ -50,11 +51,12 @@ public record Echo(Kind kind, Section section, Section of) {
 
   private static Optional<Kind> halves(Section section) {
     int half = section.counts() / 2;
-    List<Place> first =
-        section.places().stream().filter(place -> place.count().number() <= half).toList();
-    List<Place> second =
-        section.places().stream().filter(place -> place.count().number() > half).toList();
-    return compare(first, 0, second, half);
+    List<Place> places = section.places();
+    int first = 0;
+    while (first < places.size() && places.get(first).count().number() <= half) {
+      first++;
+    }
+    return compare(places.subList(0, first), 0, places.subList(first, places.size()), half);
   }
 
   private static Optional<Kind> compare(
@@ -65,11 +67,11 @@ public record Echo(Kind kind, Section section, Section of) {
     boolean same = true;
     boolean mirrored = true;
     int shift = countsBeforeTwo - countsBeforeOne;
-    for (int i = 0; i < one.size(); i++) {
+    for (int i = 0; i < one.size() && (same || mirrored); i++) {
       Place a = one.get(i);
       Place b = two.get(i);
       boolean alike =
-          a.count().plusCounts(shift).equals(b.count())
+          a.count().ticks() + shift * Count.TICKS == b.count().ticks()
               && a.action().equals(b.action())
               && a.placement() == b.placement();
       same &= alike && a.foot().equals(b.foot()) && a.turn().equals(b.turn());

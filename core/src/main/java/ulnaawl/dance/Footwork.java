@@ -80,7 +80,8 @@ public final class Footwork {
       case LANDS -> feet.land(landing(place.placement()), facing);
       case HOPS -> place.placement() == Placement.FWD ? feet.moved(SCOOT.turned(facing)) : feet;
       case STILL, SETTLES, SHIFTS -> feet;
-      case TAKES, FREE -> place.foot().map(foot -> step(feet, foot, place, facing)).orElse(feet);
+      case TAKES, FREE ->
+          place.foot().isPresent() ? step(feet, place.foot().get(), place, facing) : feet;
     };
   }
 

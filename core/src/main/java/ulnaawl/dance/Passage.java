@@ -14,12 +14,25 @@ import ulnaawl.text.SourceSpan;
  * @param name {@code A} for the dance itself where it has no parts
  * @param startWeight weight that it begins with
  * @param sections in order
+ * @param places of all sections, in order of time
  * @param span where its first heading stands
  */
-public record Passage(String name, Weight startWeight, List<Section> sections, SourceSpan span) {
+public record Passage(
+    String name, Weight startWeight, List<Section> sections, List<Place> places, SourceSpan span) {
 
   public Passage {
     sections = List.copyOf(sections);
+    places = List.copyOf(places);
+  }
+
+  /** A passage of these sections. */
+  public static Passage of(
+      String name, Weight startWeight, List<Section> sections, SourceSpan span) {
+    List<Place> places = new ArrayList<>();
+    for (Section section : sections) {
+      places.addAll(section.places());
+    }
+    return new Passage(name, startWeight, sections, places, span);
   }
 
   /** Its length in whole counts. */
@@ -29,10 +42,6 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
 
   public Weight endWeight() {
     return sections.isEmpty() ? startWeight : sections.getLast().endWeight();
-  }
-
-  public List<Place> places() {
-    return sections.stream().flatMap(section -> section.places().stream()).toList();
   }
 
   /** The turn of the whole passage. */
@@ -47,8 +56,8 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
 
   /** The weight after its first {@code counts} counts. */
   public Weight weightAfter(int counts) {
-    List<Place> danced = between(0, counts);
-    return danced.isEmpty() ? startWeight : danced.getLast().after();
+    int danced = placesBefore(counts);
+    return danced == 0 ? startWeight : places.get(danced - 1).after();
   }
 
   /** The section that count {@code number} lies in; empty before the first and after the last. */
@@ -66,26 +75,26 @@ public record Passage(String name, Weight startWeight, List<Section> sections, S
    * @param to counts up to the end, not less than {@code from}
    */
   public List<Place> between(int from, int to) {
-    List<Place> between = new ArrayList<>();
+    int first = placesBefore(from);
+    int end = placesBefore(to);
+    return first == 0 && end == places.size() ? places : places.subList(first, end);
+  }
+
+  /** How many places lie in the first {@code counts} counts. */
+  private int placesBefore(int counts) {
+    int before = 0;
     for (Section section : sections) {
-      boolean touched = section.end() > from && section.start() < to;
-      if (touched && section.start() >= from && section.end() <= to) {
-        between.addAll(section.places());
-      } else if (touched) {
+      if (counts <= section.start()) {
+        return before;
+      }
+      if (counts >= section.end()) {
+        before += section.places().size();
+      } else {
         for (Place place : section.places()) {
-          if (!isBefore(section, place, from) && isBefore(section, place, to)) {
-            between.add(place);
-          }
+          before += place.at().ticks() < (counts + 1) * Count.TICKS ? 1 : 0;
         }
       }
     }
-    return List.copyOf(between);
-  }
-
-  private static boolean isBefore(Section section, Place place, int counts) {
-    if (counts <= section.start()) {
-      return false;
-    }
-    return counts >= section.end() || place.at().compareTo(Count.of(counts + 1)) < 0;
+    return before;
   }
 }

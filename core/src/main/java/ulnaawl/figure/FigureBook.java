@@ -1,9 +1,5 @@
 package ulnaawl.figure;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -11,8 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
+import ulnaawl.text.DataFile;
+import ulnaawl.text.WordTree;
 
 /** All figures that the product knows, found by any of their names. */
 public final class FigureBook {
@@ -31,7 +28,7 @@ public final class FigureBook {
   private final List<Figure> figures;
   private final Map<String, Action> actions;
   private final Map<String, Figure> byName;
-  private final int longestName;
+  private final WordTree<Figure> byWords;
 
   private FigureBook(List<Figure> figures, Map<String, Action> actions) {
     this.figures = List.copyOf(figures);
@@ -45,8 +42,7 @@ public final class FigureBook {
       }
     }
     this.byName = Collections.unmodifiableMap(names);
-    this.longestName =
-        names.keySet().stream().mapToInt(name -> name.split(" ").length).max().orElse(1);
+    this.byWords = WordTree.of(names);
   }
 
   /** The book that ships with the product. */
@@ -87,9 +83,9 @@ public final class FigureBook {
     return figures;
   }
 
-  /** The most words that a name or synonym has. */
-  public int longestName() {
-    return longestName;
+  /** The figure whose name or synonym is the longest that begins at a word, all lower case. */
+  public Optional<WordTree.Match<Figure>> longest(List<String> words, int from) {
+    return byWords.longest(words, from);
   }
 
   /** The figure with this name or synonym; case does not matter. */
@@ -118,18 +114,11 @@ public final class FigureBook {
       Map<String, Action> actions = new LinkedHashMap<>();
       List<Figure> figures = new ArrayList<>();
       for (String file : FILES) {
-        figures.addAll(FigureBookReader.read(text("book/" + file + ".txt"), actions));
+        figures.addAll(
+            FigureBookReader.read(
+                DataFile.text(FigureBook.class, "book/" + file + ".txt"), actions));
       }
       return new FigureBook(figures, actions);
-    }
-
-    private static String text(String resource) {
-      try (InputStream in =
-          Objects.requireNonNull(FigureBook.class.getResourceAsStream(resource), resource)) {
-        return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
     }
   }
 }

@@ -29,10 +29,17 @@ public record Pattern(List<String> rhythms, List<FigureStep> steps) {
   }
 
   Pattern towards(Placement typed) {
-    return new Pattern(rhythms, steps.stream().map(step -> step.towards(typed)).toList());
+    return !takesDirection()
+        ? this
+        : new Pattern(rhythms, steps.stream().map(step -> step.towards(typed)).toList());
   }
 
   boolean takesDirection() {
-    return steps.stream().anyMatch(FigureStep::fromText);
+    for (FigureStep step : steps) {
+      if (step.fromText()) {
+        return true;
+      }
+    }
+    return false;
   }
 }

@@ -2,9 +2,13 @@ package ulnaawl.figure;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Spot;
+import ulnaawl.text.WordTree;
 
 /**
  * Where a foot goes, as the dancer sees it. The ones that can be typed as a direction say so. Each
@@ -73,6 +77,19 @@ public enum Placement {
   /** What may be typed for it, lower case; empty where it cannot be typed. */
   public List<String> words() {
     return words;
+  }
+
+  /** The placement that is typed at a word, all lower case, in as many words as there are. */
+  public static Optional<WordTree.Match<Placement>> typed(List<String> words, int from) {
+    return Typed.WORDS.longest(words, from);
+  }
+
+  private static final class Typed {
+    private static final WordTree<Placement> WORDS =
+        WordTree.of(
+            Stream.of(values())
+                .flatMap(one -> one.words.stream().map(word -> Map.entry(word, one)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
   }
 
   /** The placement with this canonical word. */

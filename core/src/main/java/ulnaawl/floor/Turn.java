@@ -1,5 +1,7 @@
 package ulnaawl.floor;
 
+import java.util.List;
+
 /**
  * A signed rotation in eighths of a full turn; to the right is positive.
  *
@@ -16,7 +18,19 @@ public record Turn(int eighths) {
   }
 
   public Turn plus(Turn more) {
-    return more.eighths == 0 ? this : new Turn(eighths + more.eighths);
+    if (more.eighths == 0) {
+      return this;
+    }
+    return eighths == 0 ? more : new Turn(eighths + more.eighths);
+  }
+
+  /** Turns one after the other. */
+  public static Turn sum(List<Turn> turns) {
+    Turn sum = NONE;
+    for (Turn turn : turns) {
+      sum = sum.plus(turn);
+    }
+    return sum;
   }
 
   public boolean isNone() {

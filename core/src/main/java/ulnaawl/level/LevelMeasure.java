@@ -2,10 +2,13 @@ package ulnaawl.level;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Echo;
+import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Travel;
 import ulnaawl.figure.Figure;
@@ -32,14 +35,15 @@ public final class LevelMeasure {
   private LevelMeasure(Dance dance, FigureBook book, LevelTable table) {
     this.dance = dance;
     this.table = table;
-    this.places = dance.parts().stream().flatMap(part -> part.places().stream()).toList();
-    this.figures =
-        places.stream()
-            .map(Place::figure)
-            .distinct()
-            .flatMap(name -> book.find(name).stream())
-            .sorted(Comparator.comparing(Figure::level).reversed())
-            .toList();
+    this.places = new ArrayList<>();
+    Set<String> names = new LinkedHashSet<>();
+    for (Passage part : dance.parts()) {
+      places.addAll(part.places());
+      part.places().forEach(place -> names.add(place.figure()));
+    }
+    this.figures = new ArrayList<>(names.size());
+    names.forEach(name -> book.find(name).ifPresent(figures::add));
+    figures.sort(Comparator.comparing(Figure::level).reversed());
   }
 
   /** Measures a compiled dance by the shipped table. */

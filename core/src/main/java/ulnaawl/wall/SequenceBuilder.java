@@ -65,8 +65,8 @@ final class SequenceBuilder {
   }
 
   private boolean endsHere() {
-    return !walls.isEmpty()
-        && walls.getLast().events().stream().anyMatch(e -> e.kind() == WallEvent.Kind.ENDING);
+    List<WallEvent> events = walls.isEmpty() ? List.of() : walls.getLast().events();
+    return !events.isEmpty() && events.stream().anyMatch(e -> e.kind() == WallEvent.Kind.ENDING);
   }
 
   private void danceOrder(OrderPhrase order) {
@@ -186,11 +186,19 @@ final class SequenceBuilder {
   }
 
   private static int countsOf(List<Stretch> stretches) {
-    return stretches.stream().mapToInt(Stretch::counts).sum();
+    int counts = 0;
+    for (Stretch stretch : stretches) {
+      counts += stretch.counts();
+    }
+    return counts;
   }
 
   private static Turn turnOf(List<Stretch> stretches) {
-    return stretches.stream().map(Stretch::turn).reduce(Turn.NONE, Turn::plus);
+    Turn turn = Turn.NONE;
+    for (Stretch stretch : stretches) {
+      turn = turn.plus(stretch.turn());
+    }
+    return turn;
   }
 
   private static Stretch counts(

@@ -122,7 +122,12 @@ record WallPlan(
   }
 
   private static boolean on(List<Stated<Integer>> walls, int wall) {
-    return walls.stream().anyMatch(stated -> stated.value() == wall);
+    for (Stated<Integer> stated : walls) {
+      if (stated.value() == wall) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static void addRepeat(int wall, Passage part, RepeatPhrase repeat, List<Insert> inserts) {

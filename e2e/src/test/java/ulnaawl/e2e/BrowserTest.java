@@ -31,6 +31,23 @@ abstract class BrowserTest {
   private static final String PASSWORD = "lantern-light";
   private static final int SLOW_MACHINE_MS = 15_000;
 
+  /**
+   * Says what the content security policy refused, and where. Chromium itself writes a colour into
+   * a line of the editor when lines are joined; it is refused, and the editor draws the line anew.
+   */
+  private static final String REFUSALS =
+      """
+      addEventListener('securitypolicyviolation', event => {
+        const editor = event.effectiveDirective === 'style-src-attr'
+          && event.target.closest?.('.cm-content');
+        if (!editor) console.error(
+          'refused: ' + event.effectiveDirective + ' on ' + location.pathname + ', '
+            + (event.sourceFile || event.target.outerHTML?.slice(0, 200)));
+      });
+      """;
+
+  private static final String POLICY = "violates the following Content Security Policy";
+
   private static @Nullable RunningApp app;
   private static @Nullable Playwright playwright;
   private static @Nullable Browser browser;
@@ -124,12 +141,14 @@ abstract class BrowserTest {
                 .setColorScheme(colours)
                 .setLocale("en-GB"));
     context.setDefaultTimeout(SLOW_MACHINE_MS);
+    context.addInitScript(REFUSALS);
     contexts.add(context);
     Page page = context.newPage();
     page.onPageError(error -> complaints.add(error));
     page.onConsoleMessage(message -> {
-      boolean refusal = message.text().startsWith("Failed to load resource");
-      if (message.type().equals("error") && !refusal) {
+      boolean told =
+          message.text().startsWith("Failed to load resource") || message.text().contains(POLICY);
+      if (message.type().equals("error") && !told) {
         complaints.add(message.text());
       }
     });

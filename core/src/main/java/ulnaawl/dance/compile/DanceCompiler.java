@@ -14,7 +14,6 @@ import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.WeightEffect;
-import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
 import ulnaawl.notation.Block;
 import ulnaawl.notation.Block.ExtraBlock;
@@ -95,7 +94,7 @@ public final class DanceCompiler {
           .add(number, block.title(), block);
     }
     if (compilers.isEmpty()) {
-      return List.of(new Passage(Block.ONLY_PART, startWeight, List.of(), script.titleSpan()));
+      return List.of(Passage.of(Block.ONLY_PART, startWeight, List.of(), script.titleSpan()));
     }
     return compilers.values().stream().map(PassageCompiler::passage).toList();
   }
@@ -233,16 +232,16 @@ public final class DanceCompiler {
   }
 
   private static Weight inferredStart(Optional<SectionBlock> first, Weight otherwise) {
-    return first.stream()
-        .flatMap(block -> block.lines().stream())
-        .flatMap(line -> line.items().stream())
-        .filter(DanceCompiler::asksForFreeFoot)
-        .findFirst()
-        .filter(item -> !item.feet().isEmpty())
-        .map(item -> item.feet().getFirst().value())
-        .map(Foot::other)
-        .map(Weight::on)
-        .orElse(otherwise);
+    for (StepLine line : first.map(SectionBlock::lines).orElse(List.of())) {
+      for (Item item : line.items()) {
+        if (asksForFreeFoot(item)) {
+          return item.feet().isEmpty()
+              ? otherwise
+              : Weight.on(item.feet().getFirst().value().other());
+        }
+      }
+    }
+    return otherwise;
   }
 
   private static boolean asksForFreeFoot(Item item) {

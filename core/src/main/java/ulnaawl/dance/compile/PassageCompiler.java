@@ -84,7 +84,7 @@ final class PassageCompiler {
 
   /** The passage; at least one section has been added. */
   Passage passage() {
-    return new Passage(name, startWeight, sections, sections.getFirst().span());
+    return Passage.of(name, startWeight, sections, sections.getFirst().span());
   }
 
   private boolean sayIfOutside(int number, Block block, StepLine line) {

@@ -25,7 +25,6 @@ import ulnaawl.text.Diagnostic;
 /** Walks through step lines with two feet: knows at every moment which carries the body. */
 final class Walker {
 
-  private static final int MOST_RHYTHM_TRIES = 64;
   private static final int FULL = 8;
 
   private final List<Diagnostic> findings;
@@ -71,21 +70,24 @@ final class Walker {
   List<Place> walk(StepLine line, int section, int start) {
     lineIsWhole = line.whole();
     unsure |= !lineIsWhole;
-    List<Pattern> patterns = choosePatterns(line);
-    List<Step> steps = new ArrayList<>();
+    List<Pattern> patterns = Rhythms.choose(line);
+    List<Step> steps = new ArrayList<>(line.counts().size());
     int next = 0;
     for (Item item : line.items()) {
+      Pattern pattern = patterns.get(next++);
       for (int time = 0; time < item.times(); time++) {
-        for (Optional<Stated<Foot>> foot : leads(item)) {
-          expand(item, foot, patterns.get(next), steps);
+        if (item.feet().isEmpty()) {
+          expand(item, Optional.empty(), pattern, steps);
+        }
+        for (Stated<Foot> foot : item.feet()) {
+          expand(item, Optional.of(foot), pattern, steps);
         }
       }
-      next++;
     }
     if (line.whole() && steps.size() != line.counts().size()) {
       findings.add(WalkRemarks.places(line, steps.size()));
     }
-    List<Place> places = new ArrayList<>();
+    List<Place> places = new ArrayList<>(steps.size());
     int most = line.counts().size();
     for (int i = 0; i < steps.size(); i++) {
       Count count = most == 0 ? Count.of(1) : line.counts().get(Math.min(i, most - 1));
@@ -100,42 +102,6 @@ final class Walker {
 
   private record Step(
       Item item, Optional<Stated<Foot>> lead, FigureStep step, int number, int places) {}
-
-  private static List<Optional<Stated<Foot>>> leads(Item item) {
-    return item.feet().isEmpty()
-        ? List.of(Optional.empty())
-        : item.feet().stream().map(Optional::of).toList();
-  }
-
-  private static int instances(Item item) {
-    return item.times() * Math.max(1, item.feet().size());
-  }
-
-  /** One way of dancing each item; the usual ones unless others fill the places exactly. */
-  private static List<Pattern> choosePatterns(StepLine line) {
-    List<List<Pattern>> ways =
-        line.items().stream().map(item -> item.figure().danced(item.direction())).toList();
-    List<Pattern> usual = ways.stream().map(List::getFirst).toList();
-    int combinations = 1;
-    for (List<Pattern> way : ways) {
-      combinations = Math.min(MOST_RHYTHM_TRIES, combinations * way.size());
-    }
-    for (int choice = 0; choice < combinations; choice++) {
-      List<Pattern> chosen = new ArrayList<>();
-      int rest = choice;
-      int places = 0;
-      for (int i = 0; i < ways.size(); i++) {
-        Pattern pattern = ways.get(i).get(rest % ways.get(i).size());
-        rest /= ways.get(i).size();
-        chosen.add(pattern);
-        places += pattern.places() * instances(line.items().get(i));
-      }
-      if (places == line.counts().size()) {
-        return chosen;
-      }
-    }
-    return usual;
-  }
 
   private static void expand(
       Item item, Optional<Stated<Foot>> lead, Pattern pattern, List<Step> steps) {
@@ -288,7 +254,7 @@ final class Walker {
     boolean bareStep = item.figure().isPlainStep() && item.direction().isPresent();
     boolean footless =
         item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
-    Turn whole = turns.stream().reduce(Turn.NONE, Turn::plus);
+    Turn whole = Turn.sum(turns);
     boolean inItsName = item.turn().isEmpty() && item.figure().turn().defaultEighths() == FULL;
     return new Call(
         bareStep ? item.direction().orElseThrow().label() : item.figure().call(),

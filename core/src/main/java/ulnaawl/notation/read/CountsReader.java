@@ -19,7 +19,7 @@ final class CountsReader {
 
   private CountsReader(Line line, Findings findings) {
     this.line = line;
-    this.text = line.lower();
+    this.text = line.text();
     this.findings = findings;
   }
 
@@ -38,13 +38,13 @@ final class CountsReader {
   }
 
   /** Whether a line begins like counts. */
-  static boolean startsCounts(String lower) {
-    char first = lower.charAt(0);
+  static boolean startsCounts(String line) {
+    char first = Character.toLowerCase(line.charAt(0));
     return Character.isDigit(first)
         || first == '&'
         || ((first == 'a' || first == 'e')
-            && lower.length() > 1
-            && Character.isDigit(lower.charAt(1)));
+            && line.length() > 1
+            && Character.isDigit(line.charAt(1)));
   }
 
   private void readAll() {
@@ -122,17 +122,17 @@ final class CountsReader {
     while (at < text.length() && Character.isDigit(text.charAt(at)) && at - begin < 6) {
       at++;
     }
-    return at == begin ? -1 : Integer.parseInt(text.substring(begin, at));
+    return at == begin ? -1 : Integer.parseInt(text, begin, at, 10);
   }
 
   private boolean readSubdivision() {
     int begin = at;
-    char sign = text.charAt(at);
+    char sign = Character.toLowerCase(text.charAt(at));
     int ticks;
     if (sign == '&') {
       ticks = 6;
       at++;
-    } else if (text.startsWith("and", at) && !letterAt(at + 3)) {
+    } else if (text.regionMatches(true, at, "and", 0, 3) && !letterAt(at + 3)) {
       ticks = 6;
       at += 3;
     } else if ((sign == 'e' || sign == 'a') && !letterAt(at + 1)) {

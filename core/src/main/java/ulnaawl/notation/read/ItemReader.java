@@ -19,6 +19,7 @@ import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
+import ulnaawl.text.WordTree;
 
 /** Reads one item of a step line: {@code [TURN] FIGURE [FEET] [DIRECTION] [TURN] [xN] [(note)]}. */
 final class ItemReader {
@@ -78,15 +79,9 @@ final class ItemReader {
 
   /** The longest name of the book that begins here; steps over it. */
   private Optional<Figure> figureHere() {
-    int most = Math.min(book.longestName(), words.size() - at);
-    for (int length = most; length >= 1; length--) {
-      Optional<Figure> found = book.find(words.join(at, at + length));
-      if (found.isPresent()) {
-        at += length;
-        return found;
-      }
-    }
-    return Optional.empty();
+    Optional<WordTree.Match<Figure>> found = words.figure(book, at);
+    at += found.map(WordTree.Match::length).orElse(0);
+    return found.map(WordTree.Match::meaning);
   }
 
   private boolean readTurn(boolean before) {
@@ -158,7 +153,7 @@ final class ItemReader {
 
   private boolean readTimes() {
     String word = words.get(at);
-    if (!TIMES.matcher(word).matches()) {
+    if (word.isEmpty() || !TIMES.matcher(word).matches()) {
       return false;
     }
     int wanted = Integer.parseInt(word.replaceAll("\\D", ""));
@@ -176,12 +171,12 @@ final class ItemReader {
   }
 
   private boolean readDirection(Figure figure) {
-    Optional<Words.Direction> found = words.direction(at);
+    Optional<WordTree.Match<Placement>> found = words.direction(at);
     if (found.isEmpty()) {
       return false;
     }
     SourceSpan span = words.span(at, at + found.get().length());
-    if (!figure.understands(found.get().placement())) {
+    if (!figure.understands(found.get().meaning())) {
       findings.add(
           Diagnostic.of(
               Code.DIRECTION_UNUSED,
@@ -189,13 +184,13 @@ final class ItemReader {
               "A "
                   + figure.name()
                   + " is always danced the same way; this direction changes nothing.",
-              new Mend("Remove '" + found.get().placement().label() + "'", span, "")));
+              new Mend("Remove '" + found.get().meaning().label() + "'", span, "")));
     } else if (direction.isPresent()) {
       findings.add(
           Diagnostic.of(
               Code.TWO_DIRECTIONS, span, "This item has two directions; the first one is taken."));
     } else {
-      direction = Optional.of(found.get().placement());
+      direction = Optional.of(found.get().meaning());
     }
     at += found.get().length();
     return true;

@@ -1,5 +1,6 @@
 package ulnaawl.notation.read;
 
+import java.util.Locale;
 import ulnaawl.text.SourceSpan;
 
 /**
@@ -21,20 +22,44 @@ record Line(String text, int start) {
 
   /** The part from an offset on, without the spaces around it. */
   Line from(int offset) {
-    int from = offset;
-    while (from < text.length() && Character.isWhitespace(text.charAt(from))) {
-      from++;
-    }
-    return new Line(text.substring(from).stripTrailing(), start + from);
+    return between(offset, text.length());
   }
 
   /** The part between two offsets, without the spaces around it. */
   Line between(int from, int to) {
-    return new Line(text.substring(from, to), start + from).from(0);
+    int first = from;
+    int end = to;
+    while (first < end && Character.isWhitespace(text.charAt(first))) {
+      first++;
+    }
+    while (end > first && Character.isWhitespace(text.charAt(end - 1))) {
+      end--;
+    }
+    return first == 0 && end == text.length()
+        ? this
+        : new Line(text.substring(first, end), start + first);
   }
 
+  /** The text in lower case, sign by sign, so that offsets stay. */
   String lower() {
-    return text.toLowerCase(java.util.Locale.ROOT);
+    String lower = text.toLowerCase(Locale.ROOT);
+    if (lower.length() == text.length()) {
+      return lower;
+    }
+    StringBuilder signs = new StringBuilder(text);
+    for (int i = 0; i < text.length(); i++) {
+      signs.setCharAt(i, Character.toLowerCase(text.charAt(i)));
+    }
+    return signs.toString();
+  }
+
+  /** The letters that it begins with, lower case; empty where it begins with another sign. */
+  String firstWord() {
+    int end = 0;
+    while (end < text.length() && Character.isLetter(text.charAt(end))) {
+      end++;
+    }
+    return text.substring(0, end).toLowerCase(Locale.ROOT);
   }
 
   boolean isEmpty() {

@@ -40,11 +40,7 @@ public final class StepTextParser {
               + "\\s*:\\s*(easier|showier|ours)",
           CASE);
 
-  /** How every heading of a block begins. */
-  private static final Pattern HEADING =
-      Pattern.compile("section|part|tag|bridge|ending|option", CASE);
-
-  private static final Pattern PHRASING = Pattern.compile("phrasing\\s*:?");
+  private static final Pattern PHRASING = Pattern.compile("phrasing\\s*:?", CASE);
   private static final Pattern HEADER = Pattern.compile("([A-Za-z]+)\\s*:\\s*(.*)");
 
   private final FigureBook book;
@@ -156,12 +152,8 @@ public final class StepTextParser {
     }
 
     private void take(Line line) {
-      String lower = line.lower();
-      if (CountsReader.startsCounts(lower)) {
+      if (CountsReader.startsCounts(line.text())) {
         takeSteps(line);
-      } else if (PHRASING.matcher(lower).matches()) {
-        blocks.close();
-        place = Place.PHRASING;
       } else if (!takeHeading(line)) {
         if (place == Place.PHRASING) {
           phrasing.take(line);
@@ -178,41 +170,71 @@ public final class StepTextParser {
     }
 
     private boolean takeHeading(Line line) {
-      if (!HEADING.matcher(line.text()).lookingAt()) {
+      return switch (line.firstWord()) {
+        case "section" -> takeSection(line, SECTION.matcher(line.text()));
+        case "part" -> takePart(PART.matcher(line.text()));
+        case "tag", "bridge", "ending" -> takeExtra(line, EXTRA.matcher(line.text()));
+        case "option" -> takeOption(line, OPTION.matcher(line.text()));
+        case "phrasing" -> takePhrasing(PHRASING.matcher(line.text()));
+        default -> false;
+      };
+    }
+
+    private boolean takeSection(Line line, Matcher section) {
+      if (!section.matches()) {
         return false;
       }
-      Matcher section = SECTION.matcher(line.text());
-      Matcher partOf = PART.matcher(line.text());
-      Matcher extra = EXTRA.matcher(line.text());
-      Matcher option = OPTION.matcher(line.text());
-      if (section.matches()) {
-        blocks.close();
-        sections++;
-        sayIfNumberedWrongly(line, section);
-        String title = section.group(2) == null ? "" : section.group(2).strip();
-        String inPart = part;
-        begin(lines -> new Block.SectionBlock(inPart, title, line.span(), lines));
-      } else if (partOf.matches()) {
-        blocks.close();
-        part = partOf.group(1).toUpperCase(Locale.ROOT);
-        place = Place.BLOCK;
-      } else if (extra.matches()) {
-        blocks.close();
-        ExtraKind kind = ExtraKind.valueOf(extra.group(1).toUpperCase(Locale.ROOT));
-        String name = extra.group(2).strip();
-        begin(lines -> new Block.ExtraBlock(kind, name, line.span(), lines));
-      } else if (option.matches()) {
-        blocks.close();
-        beginOption(line, option);
-      } else {
+      blocks.close();
+      sections++;
+      sayIfNumberedWrongly(line, section);
+      String title = section.group(2) == null ? "" : section.group(2).strip();
+      String inPart = part;
+      begin(lines -> new Block.SectionBlock(inPart, title, line.span(), lines));
+      return true;
+    }
+
+    private boolean takePart(Matcher named) {
+      if (!named.matches()) {
         return false;
       }
+      blocks.close();
+      part = named.group(1).toUpperCase(Locale.ROOT);
+      place = Place.BLOCK;
+      return true;
+    }
+
+    private boolean takeExtra(Line line, Matcher extra) {
+      if (!extra.matches()) {
+        return false;
+      }
+      blocks.close();
+      ExtraKind kind = ExtraKind.valueOf(extra.group(1).toUpperCase(Locale.ROOT));
+      String name = extra.group(2).strip();
+      begin(lines -> new Block.ExtraBlock(kind, name, line.span(), lines));
+      return true;
+    }
+
+    private boolean takeOption(Line line, Matcher option) {
+      if (!option.matches()) {
+        return false;
+      }
+      blocks.close();
+      beginOption(line, option);
+      return true;
+    }
+
+    private boolean takePhrasing(Matcher heading) {
+      if (!heading.matches()) {
+        return false;
+      }
+      blocks.close();
+      place = Place.PHRASING;
       return true;
     }
 
     private void sayIfNumberedWrongly(Line line, Matcher section) {
       String typed = section.group(1);
-      if (typed != null && !typed.replaceFirst("^0+(?=\\d)", "").equals(String.valueOf(sections))) {
+      if (typed != null && !isNumber(typed, sections)) {
         SourceSpan span = line.span(section.start(1), section.end(1));
         findings.add(
             Diagnostic.of(
@@ -221,6 +243,11 @@ public final class StepTextParser {
                 "This is section " + sections + " of the dance, not " + typed + ".",
                 new Mend("Change to section " + sections, span, String.valueOf(sections))));
       }
+    }
+
+    /** Whether digits, however many, are this number. */
+    private static boolean isNumber(String digits, int number) {
+      return digits.length() < 10 && Integer.parseInt(digits) == number;
     }
 
     private void beginOption(Line line, Matcher option) {

@@ -3,31 +3,36 @@ package ulnaawl.notation.read;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.figure.Figure;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Side;
 import ulnaawl.text.SourceSpan;
+import ulnaawl.text.WordTree;
 
 /** The words of an item, lower case, with their places; and what single words mean. */
 final class Words {
 
+  private final Line item;
   private final List<String> words = new ArrayList<>();
-  private final List<SourceSpan> spans = new ArrayList<>();
-  private final StringBuilder note = new StringBuilder();
+  private final List<Integer> starts = new ArrayList<>();
+  private String note = "";
+
+  private Words(Line item) {
+    this.item = item;
+  }
 
   static Words of(Line item) {
-    Words result = new Words();
-    String text = item.text();
+    Words result = new Words(item);
+    String text = item.lower();
     int at = 0;
     while (at < text.length()) {
       char c = text.charAt(at);
       if (c == '(') {
         int close = text.indexOf(')', at);
         int end = close < 0 ? text.length() : close;
-        if (!result.note.isEmpty()) {
-          result.note.append("; ");
-        }
-        result.note.append(text.substring(at + 1, end).strip());
+        result.addNote(item.text().substring(at + 1, end).strip());
         at = end + 1;
       } else if (Character.isWhitespace(c)) {
         at++;
@@ -38,8 +43,8 @@ final class Words {
             && text.charAt(at) != '(') {
           at++;
         }
-        result.words.add(text.substring(begin, at).toLowerCase(java.util.Locale.ROOT));
-        result.spans.add(item.span(begin, at));
+        result.words.add(text.substring(begin, at));
+        result.starts.add(begin);
       }
     }
     return result;
@@ -54,19 +59,25 @@ final class Words {
   }
 
   SourceSpan span(int index) {
-    return spans.get(index);
+    return span(index, index + 1);
   }
 
+  /** The words from one up to before another. */
   SourceSpan span(int from, int to) {
-    return spans.get(from).cover(spans.get(to - 1));
+    return item.span(starts.get(from), starts.get(to - 1) + words.get(to - 1).length());
   }
 
   String join(int from, int to) {
     return String.join(" ", words.subList(from, to));
   }
 
+  /** What stood in brackets; several are parted by semicolons. */
   String note() {
-    return note.toString();
+    return note;
+  }
+
+  private void addNote(String more) {
+    note = note.isEmpty() ? more : note + "; " + more;
   }
 
   Optional<Foot> foot(int index) {
@@ -81,22 +92,13 @@ final class Words {
     return foot(index).map(Foot::side);
   }
 
-  /**
-   * A direction at a word.
-   *
-   * @param length how many words it takes
-   */
-  record Direction(Placement placement, int length) {}
+  /** The direction that begins at a word. */
+  Optional<WordTree.Match<Placement>> direction(int index) {
+    return Placement.typed(words, index);
+  }
 
-  Optional<Direction> direction(int index) {
-    for (int length = Math.min(3, size() - index); length >= 1; length--) {
-      String typed = join(index, index + length);
-      for (Placement placement : Placement.values()) {
-        if (placement.words().contains(typed)) {
-          return Optional.of(new Direction(placement, length));
-        }
-      }
-    }
-    return Optional.empty();
+  /** The figure whose name begins at a word; the longest there is. */
+  Optional<WordTree.Match<Figure>> figure(FigureBook book, int index) {
+    return book.longest(words, index);
   }
 }
