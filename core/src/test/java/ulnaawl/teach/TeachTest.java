@@ -274,10 +274,10 @@ public class TeachTest {
               Slot.counts(new Scope.Run(1, 2), 70, 1, 4));
       Fit fit = new Fit(lesson, slots, lesson.pieces());
       for (int seconds = 120; seconds <= 420; seconds += 30) {
-        int best = fit.worth(fit.best(seconds)).leastSection();
-        int quick = fit.worth(fit.greedy(seconds)).leastSection();
+        int best = fit.best(seconds).worth().leastSection();
+        int quick = fit.greedy(seconds).worth().leastSection();
         assertTrue(quick <= best);
-        if (fit.seconds(fit.best(seconds)) <= seconds) {
+        if (fit.best(seconds).seconds() <= seconds) {
           assertTrue(quick * 4 >= best * 3, seed + " in " + seconds + ": " + quick + " of " + best);
           sum += quick / (double) best;
           asked++;

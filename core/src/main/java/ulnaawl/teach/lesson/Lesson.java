@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Set;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
@@ -37,6 +38,7 @@ public final class Lesson {
   private final Map<Integer, Passage> parts = new LinkedHashMap<>();
   private final Map<Integer, Load> loads = new LinkedHashMap<>();
   private final Map<Piece, Integer> pieces = new LinkedHashMap<>();
+  private final List<Piece> inOrder;
 
   /**
    * A lesson.
@@ -69,6 +71,7 @@ public final class Lesson {
       Load.news(section, book, met).forEach(figure -> met.add(figure.name()));
     }
     addPieces();
+    this.inOrder = List.copyOf(pieces.keySet());
   }
 
   private void addPieces() {
@@ -132,10 +135,15 @@ public final class Lesson {
   /**
    * A section by its number, from 1.
    *
-   * @throws java.util.NoSuchElementException where the dance has no such section
+   * @throws NoSuchElementException where the dance has no such section
    */
   public Section section(int number) {
-    return sections.stream().filter(it -> it.number() == number).findFirst().orElseThrow();
+    for (Section section : sections) {
+      if (section.number() == number) {
+        return section;
+      }
+    }
+    throw new NoSuchElementException("No section " + number);
   }
 
   /**
@@ -160,7 +168,7 @@ public final class Lesson {
 
   /** Everything that has to be learned, in teaching order. */
   public List<Piece> pieces() {
-    return List.copyOf(pieces.keySet());
+    return inOrder;
   }
 
   /** How hard a piece is, in tenths of a plain count, 1 or more. */

@@ -14,6 +14,7 @@ import java.util.Map;
 public record Practice(Map<Piece, Integer> exposure) {
 
   private static final int FULL = 1000;
+  private static final int HALF = RulesOfThumb.PRACTICE.get("half");
 
   public Practice {
     exposure = Map.copyOf(exposure);
@@ -51,15 +52,13 @@ public record Practice(Map<Piece, Integer> exposure) {
    * @param loadTenths how hard it is, in tenths of a plain count, 1 or more
    */
   public static int readiness(int exposure, int loadTenths) {
-    double halvings =
-        exposure / (double) FULL * RulesOfThumb.PRACTICE.get("half") * 10 / loadTenths;
+    double halvings = exposure / (double) FULL * HALF * 10 / loadTenths;
     return (int) Math.min(FULL - 1, Math.round(FULL * (1 - Math.pow(2, -halvings))));
   }
 
   /** The exposure, in thousandths of a turn, that leads to a readiness of 0 to 999 thousandths. */
   public static int exposureFor(int readiness, int loadTenths) {
     double halvings = -Math.log(1 - readiness / (double) FULL) / Math.log(2);
-    return (int)
-        Math.round(halvings * FULL * loadTenths / (RulesOfThumb.PRACTICE.get("half") * 10.0));
+    return (int) Math.round(halvings * FULL * loadTenths / (HALF * 10.0));
   }
 }
