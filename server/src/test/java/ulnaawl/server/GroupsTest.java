@@ -64,6 +64,18 @@ public class GroupsTest extends ServerTest {
     assertEquals(oda.delete(address(group) + "?version=1").status(), 204);
   }
 
+  /** Two groups that nobody can tell apart on a screen are one too many. */
+  @Test
+  public void aGroupsNameIsItsOwn() {
+    Client oda = instructor();
+    added(oda, "Friday Level 1");
+    for (String name : new String[] {"friday  level 1", "Friday Level l", "Friday Leve\u04cf 1"}) {
+      Client.Answer answer = oda.post("/api/groups", Client.json(FORM.formatted(name, 0)));
+      assertEquals(answer.status(), 409, name + " " + answer.raw().body());
+      assertTrue(answer.raw().body().contains("called Friday Level 1 already"));
+    }
+  }
+
   /** Taught three weeks ago, danced twice since: by hand what is learning, known and due. */
   @Test
   public void theCountsFollowTheRecord() {

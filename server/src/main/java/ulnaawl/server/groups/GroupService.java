@@ -19,6 +19,7 @@ import ulnaawl.server.history.Change;
 import ulnaawl.server.history.HistoryService;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
@@ -135,10 +136,20 @@ public class GroupService {
 
   private void checkFree(GroupDraft draft, long except) {
     String name = draft.name().strip();
-    boolean taken =
-        store.all().stream().anyMatch(it -> it.id() != except && it.name().equalsIgnoreCase(name));
-    if (taken) {
-      throw Problem.conflict("There is a group called " + name + " already.");
+    String look = Names.look(name);
+    Optional<GroupRow> other =
+        store.all().stream()
+            .filter(it -> it.id() != except && Names.look(it.name()).equals(look))
+            .findFirst();
+    if (other.isPresent()) {
+      String theirs = other.get().name();
+      boolean same = Names.key(theirs).equals(Names.key(name));
+      throw Problem.conflict(
+          same
+              ? "There is a group called " + theirs + " already."
+              : "There is a group called "
+                  + theirs
+                  + " already, and this name looks just like it; take another one.");
     }
   }
 

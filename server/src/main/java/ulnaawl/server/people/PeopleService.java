@@ -13,6 +13,7 @@ import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Role;
 import ulnaawl.server.platform.SignedIn;
@@ -117,13 +118,13 @@ public class PeopleService {
   }
 
   private void checkFree(String name, long except) {
-    if (PersonNames.key(name).equals(FORMER)) {
+    if (Names.key(name).equals(FORMER)) {
       throw Problem.rejected("Nobody can be called that: the records say it of those who left.");
     }
     Optional<Person> other = store.lookalike(name, except);
     if (other.isPresent()) {
       String theirs = other.get().name();
-      boolean same = PersonNames.key(theirs).equals(PersonNames.key(name));
+      boolean same = Names.key(theirs).equals(Names.key(name));
       throw Problem.conflict(
           same
               ? "There is somebody called " + theirs + " already."
@@ -134,7 +135,7 @@ public class PeopleService {
   /** Adds somebody without a role check, for setting up and for the demo club. */
   @Transactional
   public SignedIn add(String name, String password, Role role, String by) {
-    String clean = PersonNames.clean(name);
+    String clean = Names.clean(name);
     long id = store.add(clean, encoded(password), role, today.moment());
     events.publishEvent(Change.of(Thing.PERSON, id, Action.ADDED, by, clean));
     return new SignedIn(id, clean, role);
@@ -146,7 +147,7 @@ public class PeopleService {
   Person change(long id, int version, String name, Role role, SignedIn by) {
     List<Long> instructors = store.holdInstructors();
     Person before = existing(id);
-    String clean = PersonNames.clean(name);
+    String clean = Names.clean(name);
     checkFree(clean, id);
     if (role != Role.INSTRUCTOR) {
       keepOne(instructors, id);

@@ -10,6 +10,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Role;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.PersonRecord;
@@ -42,7 +43,7 @@ class PeopleStore {
 
   /** Those who have left and are named in the records. */
   Optional<Person> left(String name) {
-    return one(PERSON.NAME_KEY.eq(PersonNames.key(name)).and(PERSON.ACTIVE.isNull()));
+    return one(PERSON.NAME_KEY.eq(Names.key(name)).and(PERSON.ACTIVE.isNull()));
   }
 
   Optional<Person> find(long id) {
@@ -50,12 +51,12 @@ class PeopleStore {
   }
 
   Optional<Person> named(String name) {
-    return one(PERSON.NAME_KEY.eq(PersonNames.key(name)).and(PERSON.ACTIVE.isTrue()));
+    return one(PERSON.NAME_KEY.eq(Names.key(name)).and(PERSON.ACTIVE.isTrue()));
   }
 
   /** Somebody else, here or gone, whose name looks like this one. */
   Optional<Person> lookalike(String name, long except) {
-    return one(PERSON.LOOK_KEY.eq(PersonNames.look(name)).and(PERSON.ID.ne(except)));
+    return one(PERSON.LOOK_KEY.eq(Names.look(name)).and(PERSON.ID.ne(except)));
   }
 
   private Optional<Person> one(Condition condition) {
@@ -91,8 +92,8 @@ class PeopleStore {
     return database
             .update(PERSON)
             .set(PERSON.NAME, name)
-            .set(PERSON.NAME_KEY, PersonNames.key(name))
-            .set(PERSON.LOOK_KEY, PersonNames.look(name))
+            .set(PERSON.NAME_KEY, Names.key(name))
+            .set(PERSON.LOOK_KEY, Names.look(name))
             .set(PERSON.ROLE, role.name())
             .set(PERSON.VERSION, PERSON.VERSION.plus(1))
             .where(VERSIONED.at(id, version).and(PERSON.ACTIVE.isTrue()))
@@ -126,8 +127,8 @@ class PeopleStore {
     return database
         .insertInto(PERSON)
         .set(PERSON.NAME, name)
-        .set(PERSON.NAME_KEY, PersonNames.key(name))
-        .set(PERSON.LOOK_KEY, PersonNames.look(name))
+        .set(PERSON.NAME_KEY, Names.key(name))
+        .set(PERSON.LOOK_KEY, Names.look(name))
         .set(PERSON.PASSWORD_HASH, passwordHash)
         .set(PERSON.ROLE, role.name())
         .set(PERSON.CREATED_AT, at)
@@ -139,11 +140,11 @@ class PeopleStore {
   /** Names that an earlier release wrote get their look, unless another one has it already. */
   void fillInLooks() {
     for (PersonRecord row : database.selectFrom(PERSON).where(PERSON.LOOK_KEY.isNull()).fetch()) {
-      String look = PersonNames.look(row.getName());
+      String look = Names.look(row.getName());
       database
           .update(PERSON)
           .set(PERSON.LOOK_KEY, look)
-          .set(PERSON.NAME_KEY, PersonNames.key(row.getName()))
+          .set(PERSON.NAME_KEY, Names.key(row.getName()))
           .where(PERSON.ID.eq(row.getId()))
           .andNotExists(
               DSL.selectOne().from(PERSON.as("other")).where(PERSON.as("other").LOOK_KEY.eq(look)))
