@@ -51,7 +51,9 @@ public final class RandomDance {
         }
         dance.text.append(CountsOf.range(count, count + pattern.places() - 1)).append("  ");
         dance.text.append(figure.name());
-        boolean footless = pattern.steps().getFirst().mover() == FigureStep.Mover.NONE;
+        boolean footless =
+            pattern.steps().getFirst().mover() == FigureStep.Mover.NONE
+                || figure.turn().letterIsSide();
         if (!footless) {
           dance.text.append(' ').append(free.letter());
         }

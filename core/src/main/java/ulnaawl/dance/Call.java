@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ulnaawl.figure.Placement;
 import ulnaawl.floor.Foot;
+import ulnaawl.floor.Side;
 import ulnaawl.floor.Turn;
 
 /**
@@ -13,10 +14,17 @@ import ulnaawl.floor.Turn;
  *
  * @param name the club's word for it; of a bare step its direction
  * @param direction where it goes, where that is not in its name
- * @param foot the foot that leads; empty where none moves
+ * @param foot the foot that leads; empty where none moves, and where the side of a turn is called
+ * @param toSide the side that one turns to, where a whole turn is in its name: {@code full turn
+ *     right}
  * @param turn the turn of the whole figure; none where its name says it
  */
-public record Call(String name, Optional<Placement> direction, Optional<Foot> foot, Turn turn) {
+public record Call(
+    String name,
+    Optional<Placement> direction,
+    Optional<Foot> foot,
+    Optional<Side> toSide,
+    Turn turn) {
 
   /** In full: {@code monterey right 1/4 right}. */
   public String words() {
@@ -24,6 +32,7 @@ public record Call(String name, Optional<Placement> direction, Optional<Foot> fo
     words.add(name);
     direction.ifPresent(it -> words.add(it.label()));
     foot.ifPresent(it -> words.add(it.word()));
+    toSide.ifPresent(it -> words.add(it.word()));
     if (!turn.isNone()) {
       words.add(turn.label());
     }
@@ -32,12 +41,12 @@ public record Call(String name, Optional<Placement> direction, Optional<Foot> fo
 
   /** The same without its foot. */
   public Call withoutFoot() {
-    return new Call(name, direction, Optional.empty(), turn);
+    return new Call(name, direction, Optional.empty(), toSide, turn);
   }
 
   /** The same without its turn, for where that is shown by itself. */
   public Call withoutTurn() {
-    return new Call(name, direction, foot, Turn.NONE);
+    return new Call(name, direction, foot, toSide, Turn.NONE);
   }
 
   /**
@@ -63,7 +72,8 @@ public record Call(String name, Optional<Placement> direction, Optional<Foot> fo
             .map(Foot::word)
             .collect(Collectors.joining(" "));
     String turned = first.turn().isNone() ? "" : " " + first.turn().label();
-    Call bare = new Call(first.name(), first.direction(), Optional.empty(), Turn.NONE);
+    Call bare =
+        new Call(first.name(), first.direction(), Optional.empty(), Optional.empty(), Turn.NONE);
     return bare.words() + " " + feet + turned;
   }
 }

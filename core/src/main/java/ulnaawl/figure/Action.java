@@ -6,8 +6,9 @@ package ulnaawl.figure;
  * @param name as the trade says it: {@code step}, {@code touch}
  * @param effect what it does to the weight
  * @param lifted whether the foot ends above the floor
+ * @param withBoth whether both feet do it where no foot is named: a swivel, a jump
  */
-public record Action(String name, WeightEffect effect, boolean lifted) {
+public record Action(String name, WeightEffect effect, boolean lifted, boolean withBoth) {
 
   /** The book's word for a step that is nothing but a step. */
   static final String STEP = "step";

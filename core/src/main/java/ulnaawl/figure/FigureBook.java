@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ulnaawl.text.DataFile;
 import ulnaawl.text.WordTree;
 
@@ -29,6 +32,7 @@ public final class FigureBook {
   private final Map<String, Action> actions;
   private final Map<String, Figure> byName;
   private final WordTree<Figure> byWords;
+  private final Set<String> words;
 
   private FigureBook(List<Figure> figures, Map<String, Action> actions) {
     this.figures = List.copyOf(figures);
@@ -42,7 +46,13 @@ public final class FigureBook {
       }
     }
     this.byName = Collections.unmodifiableMap(names);
-    this.byWords = WordTree.of(names);
+    Map<String, Figure> spoken = new LinkedHashMap<>();
+    names.forEach((name, figure) -> spoken.put(name.replace('-', ' '), figure));
+    this.byWords = WordTree.of(spoken);
+    this.words =
+        spoken.keySet().stream()
+            .flatMap(name -> Stream.of(name.split(" ")))
+            .collect(Collectors.toUnmodifiableSet());
   }
 
   /** The book that ships with the product. */
@@ -83,7 +93,15 @@ public final class FigureBook {
     return figures;
   }
 
-  /** The figure whose name or synonym is the longest that begins at a word, all lower case. */
+  /** Whether a word, in lower case, stands in any name. */
+  public boolean hasWord(String word) {
+    return words.contains(word);
+  }
+
+  /**
+   * The figure whose name or synonym is the longest that begins at a word, all lower case; hyphens
+   * part words.
+   */
   public Optional<WordTree.Match<Figure>> longest(List<String> words, int from) {
     return byWords.longest(words, from);
   }

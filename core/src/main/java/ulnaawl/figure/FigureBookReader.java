@@ -21,8 +21,9 @@ import ulnaawl.figure.FigureStep.Mover;
  *   steps      WHO ACTION PLACEMENT, ...   F leading foot, O other foot, - no foot;
  *              D=fwd is the direction that was typed, forward where none was
  *   when DIR   other steps, where that direction was typed
- *   turn       on STEPS [shares SIZES] [default SIZE] [toward|away]: where a turn falls,
- *              and which turn it is where none was typed (toward or away from the leading foot)
+ *   turn       on STEPS [shares SIZES] [default SIZE] [toward|away] [letter]: where a turn falls,
+ *              and which turn it is where none was typed (toward or away from the leading foot);
+ *              with "letter" an R or L after the figure is the side one turns to, not a foot
  *   call       the word that is called for it; its name where none stands
  *   say        a beginner's explanation
  *   care       the usual caution
@@ -89,13 +90,15 @@ final class FigureBookReader {
   private void readAction(String value) {
     String[] words = value.split("\\s+");
     boolean lifted = words.length == 3 && words[2].equals("air");
-    if (words.length != 2 && !lifted) {
+    boolean withBoth = words.length == 3 && words[2].equals("both");
+    if (words.length != 2 && !lifted && !withBoth) {
       throw fail(
-          "an action is a name and an effect, and 'air' where the foot ends above the floor");
+          "an action is a name and an effect, and 'air' where the foot ends above the floor, or"
+              + " 'both' where both feet do it");
     }
     for (WeightEffect effect : WeightEffect.values()) {
       if (effect.name().equalsIgnoreCase(words[1])) {
-        actions.put(words[0], new Action(words[0], effect, lifted));
+        actions.put(words[0], new Action(words[0], effect, lifted, withBoth));
         return;
       }
     }
@@ -134,12 +137,14 @@ final class FigureBookReader {
     List<Integer> shares = new ArrayList<>();
     int size = 0;
     boolean toward = true;
+    boolean letterIsSide = false;
     String mode = "";
     for (String word : value.split("\\s+")) {
       switch (word) {
         case "on", "shares", "default" -> mode = word;
         case "toward" -> toward = true;
         case "away" -> toward = false;
+        case "letter" -> letterIsSide = true;
         default -> {
           switch (mode) {
             case "on" -> on.add(Integer.valueOf(word));
@@ -150,7 +155,7 @@ final class FigureBookReader {
         }
       }
     }
-    return new TurnRule(on, shares, size, toward);
+    return new TurnRule(on, shares, size, toward, letterIsSide);
   }
 
   private int eighths(String word) {
@@ -218,10 +223,9 @@ final class FigureBookReader {
       if (!call.equals(name) && !synonyms.contains(call)) {
         throw fail("'" + call + "' is called for " + name + ", but is none of its names");
       }
-      for (Pattern pattern : patterns) {
-        if (!turn.steps().isEmpty() && turn.steps().getLast() > pattern.places()) {
-          throw fail("figure '" + name + "' turns on a step that it does not have");
-        }
+      int longest = patterns.stream().mapToInt(Pattern::places).max().orElse(0);
+      if (!turn.steps().isEmpty() && turn.steps().getLast() > longest) {
+        throw fail("figure '" + name + "' turns on a step that it does not have");
       }
       return new Figure(
           name,

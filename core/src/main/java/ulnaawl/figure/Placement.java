@@ -88,7 +88,9 @@ public enum Placement {
     private static final WordTree<Placement> WORDS =
         WordTree.of(
             Stream.of(values())
-                .flatMap(one -> one.words.stream().map(word -> Map.entry(word, one)))
+                .flatMap(
+                    one -> one.words.stream().map(word -> Map.entry(word.replace('-', ' '), one)))
+                .distinct()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
   }
 

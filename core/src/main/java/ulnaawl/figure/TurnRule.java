@@ -14,12 +14,17 @@ import ulnaawl.floor.Turn;
  *     later steps first to take a quarter that is left
  * @param defaultEighths size of the turn where none is typed, in eighths; 0 for none
  * @param toward whether an unstated side means towards the leading foot
+ * @param letterIsSide whether a letter after the figure is the side one turns to, not a foot
  */
 public record TurnRule(
-    List<Integer> steps, List<Integer> shares, int defaultEighths, boolean toward) {
+    List<Integer> steps,
+    List<Integer> shares,
+    int defaultEighths,
+    boolean toward,
+    boolean letterIsSide) {
 
   /** A typed turn comes after the last step; nothing turns by itself. */
-  public static final TurnRule AFTER = new TurnRule(List.of(), List.of(), 0, true);
+  public static final TurnRule AFTER = new TurnRule(List.of(), List.of(), 0, true, false);
 
   public TurnRule {
     steps = List.copyOf(steps);

@@ -6,6 +6,7 @@ import ulnaawl.figure.Figure;
 import ulnaawl.figure.Placement;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Side;
+import ulnaawl.floor.Weight;
 import ulnaawl.text.SourceSpan;
 
 /**
@@ -17,7 +18,7 @@ import ulnaawl.text.SourceSpan;
  * @param travel typed travel ({@code to R})
  * @param turn typed turn
  * @param times how often the item is danced, 1 or more
- * @param both whether the last step leaves the weight on both feet
+ * @param ends where its last step leaves the weight, as typed ({@code both}, {@code weight L})
  * @param note what stood in brackets; may be empty
  * @param span the whole item
  */
@@ -28,11 +29,33 @@ public record Item(
     Optional<Stated<Side>> travel,
     Optional<Stated<TypedTurn>> turn,
     int times,
-    boolean both,
+    Optional<Weight> ends,
     String note,
     SourceSpan span) {
 
   public Item {
     feet = List.copyOf(feet);
+  }
+
+  public Item withFigure(Figure other) {
+    return new Item(other, feet, direction, travel, turn, times, ends, note, span);
+  }
+
+  public Item withFeet(List<Stated<Foot>> other) {
+    return new Item(figure, other, direction, travel, turn, times, ends, note, span);
+  }
+
+  public Item withTravel(Optional<Stated<Side>> other) {
+    return new Item(figure, feet, direction, other, turn, times, ends, note, span);
+  }
+
+  public Item withTurn(Optional<Stated<TypedTurn>> other) {
+    return new Item(figure, feet, direction, travel, other, times, ends, note, span);
+  }
+
+  /** With one more remark. */
+  public Item withNote(String more) {
+    String all = note.isEmpty() ? more : note + "; " + more;
+    return new Item(figure, feet, direction, travel, turn, times, ends, all, span);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Side;
+import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.notation.Item;
 import ulnaawl.notation.Stated;
@@ -26,6 +27,44 @@ final class WalkRemarks {
         "'both' says that the last step leaves the weight on both feet, but a "
             + action
             + " takes no weight.");
+  }
+
+  static Diagnostic wholeTurn(Item item, Turn turn) {
+    return Diagnostic.of(
+        Code.TURN_WHOLE,
+        item.turn().orElseThrow().span(),
+        turn.label()
+            + " is the turn of all "
+            + item.feet().size()
+            + " steps together, a part of it on each.");
+  }
+
+  static Diagnostic unusualFoot(Item item, Foot lead, Side side) {
+    return Diagnostic.of(
+        Code.TURN_FOOT,
+        item.span(),
+        "A "
+            + item.figure().name()
+            + " to the "
+            + side.word()
+            + " usually begins on the "
+            + lead.other().word()
+            + " foot; here the "
+            + lead.word()
+            + " one is free.");
+  }
+
+  static Diagnostic ends(Item item, Weight said, Weight is) {
+    return Diagnostic.of(
+        Code.ENDS,
+        item.span(),
+        "It says that the weight ends on "
+            + said.label()
+            + ", but after "
+            + item.figure().name()
+            + " it is on "
+            + is.label()
+            + ".");
   }
 
   static Diagnostic hop(Stated<Foot> typed, Weight weight, String since) {

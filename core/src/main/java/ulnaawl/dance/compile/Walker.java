@@ -75,13 +75,13 @@ final class Walker {
     int next = 0;
     for (Item item : line.items()) {
       Pattern pattern = patterns.get(next++);
-      for (int time = 0; time < item.times(); time++) {
-        if (item.feet().isEmpty()) {
-          expand(item, Optional.empty(), pattern, steps);
-        }
-        for (Stated<Foot> foot : item.feet()) {
-          expand(item, Optional.of(foot), pattern, steps);
-        }
+      int instances = item.times() * Math.max(1, item.feet().size());
+      for (int instance = 0; instance < instances; instance++) {
+        Optional<Stated<Foot>> foot =
+            item.feet().isEmpty()
+                ? Optional.empty()
+                : Optional.of(item.feet().get(instance % item.feet().size()));
+        expand(item, foot, pattern, new Instance(instance, instances), steps);
       }
     }
     if (line.whole() && steps.size() != line.counts().size()) {
@@ -100,20 +100,41 @@ final class Walker {
     return line.whole() ? places : List.of();
   }
 
+  /**
+   * One time that an item is danced.
+   *
+   * @param number from 0
+   * @param of how often it is danced in all
+   */
+  private record Instance(int number, int of) {
+    boolean isLast() {
+      return number == of - 1;
+    }
+  }
+
   private record Step(
-      Item item, Optional<Stated<Foot>> lead, FigureStep step, int number, int places) {}
+      Item item,
+      Optional<Stated<Foot>> lead,
+      FigureStep step,
+      int number,
+      int places,
+      Instance instance) {}
 
   private static void expand(
-      Item item, Optional<Stated<Foot>> lead, Pattern pattern, List<Step> steps) {
+      Item item,
+      Optional<Stated<Foot>> lead,
+      Pattern pattern,
+      Instance instance,
+      List<Step> steps) {
     int number = 1;
     for (FigureStep step : pattern.steps()) {
-      steps.add(new Step(item, lead, step, number++, pattern.places()));
+      steps.add(new Step(item, lead, step, number++, pattern.places(), instance));
     }
   }
 
   private Foot lead = Foot.RIGHT;
   private List<Turn> turns = List.of();
-  private Call call = new Call("", Optional.empty(), Optional.empty(), Turn.NONE);
+  private Call call = new Call("", Optional.empty(), Optional.empty(), Optional.empty(), Turn.NONE);
 
   private Place dance(Step step, int section, Count count, int start) {
     Item item = step.item();
@@ -129,12 +150,8 @@ final class Walker {
     Weight before = weight;
     boolean last = step.number() == step.places();
     Weight after = after(step.step(), foot, step.lead().isPresent());
-    if (last && item.both()) {
-      if (step.step().action().effect() == WeightEffect.TAKES) {
-        after = Weight.BOTH;
-      } else {
-        findings.add(WalkRemarks.both(item, step.step().action().name()));
-      }
+    if (last && step.instance().isLast() && item.ends().isPresent()) {
+      after = ends(item, step.step(), after);
     }
     if (after != before) {
       since =
@@ -175,9 +192,26 @@ final class Walker {
     Item item = step.item();
     FigureStep first = step.step();
     lead = chooseLead(item, step.lead(), first);
-    turns = turnsOf(item, step.places());
+    turns = turnsOf(item, step.places(), step.instance());
     call = callOf(item);
     run++;
+  }
+
+  /** Where an item says that its last step leaves the weight. */
+  private Weight ends(Item item, FigureStep step, Weight otherwise) {
+    Weight said = item.ends().orElseThrow();
+    WeightEffect effect = step.action().effect();
+    boolean free =
+        effect == WeightEffect.SETTLES
+            || (step.action().withBoth() && effect == WeightEffect.STILL);
+    if (said == otherwise || free || (said == Weight.BOTH && effect == WeightEffect.TAKES)) {
+      return said;
+    }
+    findings.add(
+        said == Weight.BOTH
+            ? WalkRemarks.both(item, step.action().name())
+            : WalkRemarks.ends(item, said, otherwise));
+    return otherwise;
   }
 
   private Weight after(FigureStep step, Optional<Foot> foot, boolean footTyped) {
@@ -230,7 +264,7 @@ final class Walker {
     return crosses ? same.other() : same;
   }
 
-  private List<Turn> turnsOf(Item item, int places) {
+  private List<Turn> turnsOf(Item item, int places, Instance instance) {
     Figure figure = item.figure();
     if (item.turn().isEmpty()) {
       Turn own = figure.turn().defaultTurn(lead).orElse(Turn.NONE);
@@ -240,8 +274,19 @@ final class Walker {
     if (typed.side().isEmpty() && figure.turn().steps().isEmpty()) {
       findings.add(WalkRemarks.turnSide(item.turn().get()));
     }
-    Turn turn = Turn.of(typed.eighths(), typed.side().orElse(figure.turn().defaultSide(lead)));
+    Side side = typed.side().orElse(figure.turn().defaultSide(lead));
+    Turn turn = Turn.of(typed.eighths(), side);
     boolean turnsByItself = figure.turn().defaultEighths() > 0;
+    if (item.feet().size() > 1 && figure.isElementary() && !turnsByItself) {
+      if (instance.number() == 0 && !typed.before()) {
+        findings.add(WalkRemarks.wholeTurn(item, turn));
+      }
+      return shared(item, typed, side, instance);
+    }
+    boolean unusual = figure.turn().letterIsSide() && side != figure.turn().defaultSide(lead);
+    if (unusual && places > 1) {
+      findings.add(WalkRemarks.unusualFoot(item, lead, side));
+    }
     if (typed.before() && !turnsByItself) {
       List<Turn> result = new ArrayList<>(java.util.Collections.nCopies(places, Turn.NONE));
       result.set(0, turn);
@@ -250,16 +295,36 @@ final class Walker {
     return figure.turn().spread(turn, places);
   }
 
+  /**
+   * "Walk R L R L 3/4 L": the turn of all the steps; in front of them it comes before the first.
+   */
+  private static List<Turn> shared(Item item, TypedTurn typed, Side side, Instance instance) {
+    if (typed.before()) {
+      return List.of(instance.number() == 0 ? Turn.of(typed.eighths(), side) : Turn.NONE);
+    }
+    int feet = item.feet().size();
+    int number = instance.number() % feet;
+    int share = typed.eighths() * (number + 1) / feet - typed.eighths() * number / feet;
+    return List.of(Turn.of(share, side));
+  }
+
   private Call callOf(Item item) {
     boolean bareStep = item.figure().isPlainStep() && item.direction().isPresent();
     boolean footless =
         item.figure().patterns().getFirst().steps().getFirst().mover() == FigureStep.Mover.NONE;
     Turn whole = Turn.sum(turns);
-    boolean inItsName = item.turn().isEmpty() && item.figure().turn().defaultEighths() == FULL;
+    boolean bySide = item.figure().turn().letterIsSide();
+    boolean full = item.figure().turn().defaultEighths() == FULL;
+    boolean inItsName = full && (item.turn().isEmpty() || (bySide && isFull(whole)));
     return new Call(
         bareStep ? item.direction().orElseThrow().label() : item.figure().call(),
         bareStep ? Optional.empty() : item.direction(),
-        footless ? Optional.empty() : Optional.of(lead),
+        footless || bySide ? Optional.empty() : Optional.of(lead),
+        bySide && inItsName ? Optional.of(whole.side()) : Optional.empty(),
         inItsName ? Turn.NONE : whole);
+  }
+
+  private static boolean isFull(Turn turn) {
+    return Math.abs(turn.eighths()) == FULL;
   }
 }

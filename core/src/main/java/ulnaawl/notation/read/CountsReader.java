@@ -87,6 +87,13 @@ final class CountsReader {
         last = first;
         at = mark;
       }
+      // "1-2-3-4" goes on.
+      while (at + 1 < text.length()
+          && text.charAt(at) == '-'
+          && Character.isDigit(text.charAt(at + 1))) {
+        at++;
+        last = digits();
+      }
     } else {
       at = mark;
     }

@@ -2,10 +2,9 @@ package ulnaawl.notation.read;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.music.Count;
 import ulnaawl.notation.Item;
-import ulnaawl.notation.Limits;
 import ulnaawl.notation.StepLine;
 import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
@@ -34,39 +33,11 @@ final class StepLineReader {
               "These counts have no steps; write the figure after two spaces, or hold."));
       whole = false;
     }
-    for (Line part : splitItems(rest)) {
-      if (items.size() >= Limits.COUNT) {
-        break;
-      }
-      Optional<Item> item = ItemReader.read(part, book, findings);
-      item.ifPresent(items::add);
-      whole &= item.isPresent();
-    }
+    boolean between = !counts.counts().stream().allMatch(Count::isWhole);
+    ClauseReader.Result read = ClauseReader.read(rest, between, book, findings);
+    items.addAll(new LineChoice(rest, counts.counts(), book).of(read.elements()));
+    whole &= read.whole();
     return new StepLine(
         counts.counts(), line.span(0, Math.max(counts.end(), 1)), items, whole, line.span());
-  }
-
-  /** Splits at commas that stand outside brackets. */
-  private static List<Line> splitItems(Line rest) {
-    List<Line> parts = new ArrayList<>();
-    String text = rest.text();
-    int depth = 0;
-    int begin = 0;
-    for (int i = 0; i <= text.length(); i++) {
-      boolean end = i == text.length();
-      char c = end ? ',' : text.charAt(i);
-      if (c == '(') {
-        depth++;
-      } else if (c == ')' && depth > 0) {
-        depth--;
-      } else if (end || (c == ',' && depth == 0)) {
-        Line part = rest.between(begin, i);
-        if (!part.isEmpty()) {
-          parts.add(part);
-        }
-        begin = i + 1;
-      }
-    }
-    return parts;
   }
 }

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.TurnSize;
 import ulnaawl.floor.Side;
+import ulnaawl.floor.Weight;
 import ulnaawl.notation.Item;
 import ulnaawl.notation.TypedTurn;
 
@@ -43,9 +44,9 @@ final class ItemWriter {
     item.turn()
         .filter(turn -> !turn.value().before())
         .ifPresent(turn -> text.append(' ').append(write(turn.value())));
-    if (item.both()) {
-      text.append(" both");
-    }
+    item.ends()
+        .ifPresent(
+            weight -> text.append(weight == Weight.BOTH ? " both" : " weight " + weight.label()));
     if (item.times() > 1) {
       text.append(" x").append(item.times());
     }

@@ -26,6 +26,7 @@ public class FormatterTest {
   @Test
   public void readsBackTheSameAndStaysTheSame() {
     qt().withExamples(2000)
+        .withShrinkCycles(50)
         .forAll(longs().all())
         .checkAssert(seed -> {
           String typed = RandomDance.text(seed);

@@ -1,0 +1,78 @@
+package ulnaawl.notation.read;
+
+import java.util.List;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.notation.read.Meaning.Joint;
+import ulnaawl.text.Code;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.text.Mend;
+import ulnaawl.text.SourceSpan;
+
+/** Says which words are not understood, and what is spelled nearly like them. */
+final class UnknownWords {
+
+  private static final int OFFERS = 3;
+
+  private final Line line;
+  private final FigureBook book;
+  private final Findings findings;
+
+  UnknownWords(Line line, FigureBook book, Findings findings) {
+    this.line = line;
+    this.book = book;
+    this.findings = findings;
+  }
+
+  /** Says of a word beside a figure that it means nothing there. */
+  void sayWord(Mark mark, String figure) {
+    SourceSpan span = line.span(mark.from(), mark.to());
+    String word = line.text().substring(mark.from(), mark.to());
+    findings.add(
+        Diagnostic.of(
+            Code.UNKNOWN_WORD,
+            span,
+            "'"
+                + word
+                + "' after "
+                + figure
+                + " is not a foot, a direction, a turn or a repeat such as x2.",
+            new Mend("Remove '" + word + "'", span, "")));
+  }
+
+  /** Says of words that they are no figure; how many marks they are. */
+  int sayFigure(List<Mark> marks, int at) {
+    int end = at + 1;
+    while (end < marks.size() && isPlain(marks.get(end).meaning())) {
+      end++;
+    }
+    if (findings.isFull()) {
+      return end - at;
+    }
+    int from = marks.get(at).from();
+    int to = marks.get(end - 1).to();
+    String typed = line.lower().substring(from, to);
+    List<String> near = book.nearest(typed, OFFERS);
+    if (near.isEmpty() && end - at > 1) {
+      near = book.nearest(line.lower().substring(from, marks.get(at).to()), OFFERS);
+    }
+    SourceSpan span = line.span(from, to);
+    String message =
+        "'"
+            + typed
+            + "' is not a figure that the figure book knows"
+            + (near.isEmpty()
+                ? "; write it as single steps, such as side R, together L."
+                : "; near it: " + String.join(", ", near) + ".");
+    findings.add(
+        Diagnostic.of(Code.UNKNOWN_FIGURE, span, message)
+            .withMends(
+                near.stream().map(name -> new Mend("Change to " + name, span, name)).toList()));
+    return end - at;
+  }
+
+  private static boolean isPlain(Meaning meaning) {
+    return meaning instanceof Meaning.Unknown
+        || meaning instanceof Meaning.Named
+        || meaning == Joint.FILLER;
+  }
+}
