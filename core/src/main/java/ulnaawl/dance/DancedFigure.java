@@ -34,6 +34,24 @@ public record DancedFigure(List<Place> places) {
     return figures;
   }
 
+  /**
+   * The figures that the places of one section are, however they were written: by {@link
+   * Place#known}.
+   */
+  public static List<DancedFigure> known(List<Place> places) {
+    List<DancedFigure> figures = new ArrayList<>();
+    int start = 0;
+    for (int i = 1; i <= places.size(); i++) {
+      if (i == places.size()
+          || !places.get(i).known().equals(places.get(i - 1).known())
+          || places.get(i).section() != places.get(i - 1).section()) {
+        figures.add(new DancedFigure(places.subList(start, i)));
+        start = i;
+      }
+    }
+    return figures;
+  }
+
   /** What is called for each figure of some places. */
   public static List<String> calls(List<Place> places) {
     return of(places).stream().map(it -> it.call().words()).toList();

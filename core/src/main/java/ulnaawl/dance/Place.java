@@ -30,6 +30,7 @@ import ulnaawl.text.SourceSpan;
  * @param figure name of the figure that it belongs to
  * @param run which figure of the passage, from 0: places with the same number are one figure
  * @param step which step of the figure, from 1
+ * @param known what it is danced as, however it was written: the figure that these places are
  * @param call what an instructor calls for the whole figure; the same on all its places
  * @param note what stood in brackets; may be empty
  * @param span the item in the text
@@ -49,9 +50,41 @@ public record Place(
     String figure,
     int run,
     int step,
+    Known known,
     Call call,
     String note,
     SourceSpan span) {
+
+  /**
+   * The figure that places are by their steps, whatever they were called.
+   *
+   * @param figure its name in the figure book
+   * @param run which of the passage, from 0: places with the same number are one figure
+   */
+  public record Known(String figure, int run) {}
+
+  /** The same place, known as a figure. */
+  public Place as(Known figureDanced) {
+    return new Place(
+        section,
+        count,
+        at,
+        foot,
+        action,
+        placement,
+        before,
+        after,
+        turn,
+        turnsFirst,
+        facing,
+        figure,
+        run,
+        step,
+        figureDanced,
+        call,
+        note,
+        span);
+  }
 
   /** In the trade's words: {@code step side}, {@code touch together}, {@code hold}. */
   public String description() {

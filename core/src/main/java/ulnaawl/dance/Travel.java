@@ -17,16 +17,16 @@ public final class Travel {
     Spot before = Spot.ORIGIN;
     Spot from = Spot.ORIGIN;
     Spot at = Spot.ORIGIN;
-    int run = places.isEmpty() ? 0 : places.getFirst().run();
+    int run = places.isEmpty() ? 0 : places.getFirst().known().run();
     for (Footwork.After after : Footwork.of(places)) {
-      if (after.place().run() != run) {
+      if (after.place().known().run() != run) {
         Spot way = at.minus(from);
         if (way.x() * before.x() + way.y() * before.y() < -NOTABLE) {
           changes++;
         }
         before = way.distance(Spot.ORIGIN) > NOTABLE ? way : before;
         from = at;
-        run = after.place().run();
+        run = after.place().known().run();
       }
       at = after.body();
     }

@@ -33,6 +33,7 @@ public final class FigureBook {
   private final Map<String, Figure> byName;
   private final WordTree<Figure> byWords;
   private final Set<String> words;
+  private final Map<Action, List<Way>> ways;
 
   private FigureBook(List<Figure> figures, Map<String, Action> actions) {
     this.figures = List.copyOf(figures);
@@ -49,6 +50,7 @@ public final class FigureBook {
     Map<String, Figure> spoken = new LinkedHashMap<>();
     names.forEach((name, figure) -> spoken.put(name.replace('-', ' '), figure));
     this.byWords = WordTree.of(spoken);
+    this.ways = ways(figures);
     this.words =
         spoken.keySet().stream()
             .flatMap(name -> Stream.of(name.split(" ")))
@@ -87,6 +89,34 @@ public final class FigureBook {
             })
             .toList(),
         actions);
+  }
+
+  /**
+   * One way of dancing a figure.
+   *
+   * @param pattern one of its patterns, or that of a typed direction
+   */
+  public record Way(Figure figure, Pattern pattern) {}
+
+  /** All ways that begin with an action, those with most steps first; in the book's order. */
+  public List<Way> beginningWith(Action action) {
+    return ways.getOrDefault(action, List.of());
+  }
+
+  private static Map<Action, List<Way>> ways(List<Figure> figures) {
+    Map<Action, List<Way>> ways = new LinkedHashMap<>();
+    for (Figure figure : figures) {
+      Stream.concat(figure.patterns().stream(), figure.variants().values().stream())
+          .map(pattern -> new Way(figure, pattern))
+          .forEach(way ->
+              ways.computeIfAbsent(
+                      way.pattern().steps().getFirst().action(), _ -> new ArrayList<>())
+                  .add(way));
+    }
+    Comparator<Way> longest =
+        Comparator.<Way>comparingInt(way -> way.pattern().places()).reversed();
+    ways.replaceAll((_, own) -> own.stream().sorted(longest).toList());
+    return Map.copyOf(ways);
   }
 
   public List<Figure> figures() {

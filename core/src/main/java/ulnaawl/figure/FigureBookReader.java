@@ -21,9 +21,11 @@ import ulnaawl.figure.FigureStep.Mover;
  *   steps      WHO ACTION PLACEMENT, ...   F leading foot, O other foot, - no foot;
  *              D=fwd is the direction that was typed, forward where none was
  *   when DIR   other steps, where that direction was typed
- *   turn       on STEPS [shares SIZES] [default SIZE] [toward|away] [letter]: where a turn falls,
- *              and which turn it is where none was typed (toward or away from the leading foot);
- *              with "letter" an R or L after the figure is the side one turns to, not a foot
+ *   turn       on STEPS [half STEPS] [shares SIZES] [default SIZE] [toward|away] [letter] [line]:
+ *              where a turn falls (a half turn elsewhere, a quarter on each step), and which turn
+ *              it is where none was typed (toward or away from the leading foot); with "letter" an
+ *              R or L after the figure is the side one turns to, not a foot; with "line" turned
+ *              steps keep to the line that the figure travels on
  *   call       the word that is called for it; its name where none stands
  *   say        a beginner's explanation
  *   care       the usual caution
@@ -134,20 +136,24 @@ final class FigureBookReader {
 
   private TurnRule readTurn(String value) {
     List<Integer> on = new ArrayList<>();
+    List<Integer> half = new ArrayList<>();
     List<Integer> shares = new ArrayList<>();
+    boolean alongLine = false;
     int size = 0;
     boolean toward = true;
     boolean letterIsSide = false;
     String mode = "";
     for (String word : value.split("\\s+")) {
       switch (word) {
-        case "on", "shares", "default" -> mode = word;
+        case "on", "half", "shares", "default" -> mode = word;
         case "toward" -> toward = true;
         case "away" -> toward = false;
         case "letter" -> letterIsSide = true;
+        case "line" -> alongLine = true;
         default -> {
           switch (mode) {
             case "on" -> on.add(Integer.valueOf(word));
+            case "half" -> half.add(Integer.valueOf(word));
             case "shares" -> shares.add(eighths(word));
             case "default" -> size = eighths(word);
             default -> throw fail("'" + word + "' in a turn");
@@ -155,7 +161,7 @@ final class FigureBookReader {
         }
       }
     }
-    return new TurnRule(on, shares, size, toward, letterIsSide);
+    return new TurnRule(on, half, shares, size, toward, letterIsSide, alongLine);
   }
 
   private int eighths(String word) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DancedFigure;
@@ -39,7 +40,7 @@ public final class LevelMeasure {
     Set<String> names = new LinkedHashSet<>();
     for (Passage part : dance.parts()) {
       places.addAll(part.places());
-      part.places().forEach(place -> names.add(place.figure()));
+      part.places().forEach(place -> names.add(place.known().figure()));
     }
     this.figures = new ArrayList<>(names.size());
     names.forEach(name -> book.find(name).ifPresent(figures::add));
@@ -58,18 +59,40 @@ public final class LevelMeasure {
 
   private MeasuredLevel measure() {
     int points = figurePoints();
+    List<LevelReason.Factor> lifts = new ArrayList<>();
     for (LevelFactor factor : LevelFactor.values()) {
       int value = value(factor);
       int more = table.points(factor.key(), value);
       if (more != 0) {
-        reasons.add(new LevelReason.Factor(factor, value, more));
-        points += more;
+        lifts.add(new LevelReason.Factor(factor, value, more));
+      }
+    }
+    lifts.sort(Comparator.comparingInt(LevelReason.Factor::points).reversed());
+    for (int i = 0; i < lifts.size(); i++) {
+      LevelReason.Factor lift = lifts.get(i);
+      int counted = counted(lift.points(), i);
+      if (counted != 0) {
+        reasons.add(new LevelReason.Factor(lift.factor(), lift.value(), counted));
+        points += counted;
       }
     }
     points = Math.max(0, points);
     Level level = levelOf(points);
-    reasons.add(new LevelReason.Sum(points, level));
+    reasons.add(new LevelReason.Sum(points, level, toNext(points, level)));
     return new MeasuredLevel(level, points, reasons);
+  }
+
+  /**
+   * What a lift adds beside the others, the largest first: difficulties do not stack without bound.
+   * The first counts in full, the next two half, the rest a quarter; what makes a dance easier
+   * counts in full. Rule of thumb, no source.
+   */
+  private static int counted(int points, int place) {
+    if (points < 0 || place == 0) {
+      return points;
+    }
+    int share = place <= 2 ? 2 : 4;
+    return (points + share / 2) / share;
   }
 
   private int value(LevelFactor factor) {
@@ -79,7 +102,7 @@ public final class LevelMeasure {
       case SYNCOPATION -> syncopation();
       case TURNING -> places.stream().mapToInt(place -> Math.abs(place.turn().eighths())).sum();
       case LARGEST_TURN ->
-          DancedFigure.of(places).stream().mapToInt(DancedFigure::largestTurn).max().orElse(0);
+          DancedFigure.known(places).stream().mapToInt(DancedFigure::largestTurn).max().orElse(0);
       case NO_WEIGHT -> (int) places.stream().filter(Place::isWithoutWeight).count();
       case DIRECTION_CHANGES -> Travel.directionChanges(dance.main().places());
       case RESTARTS -> walls(Phrase.RestartPhrase.class);
@@ -125,6 +148,13 @@ public final class LevelMeasure {
 
   private static int required(boolean optional, List<Stated<Integer>> walls) {
     return optional ? 0 : walls.size();
+  }
+
+  private static OptionalInt toNext(int points, Level level) {
+    int next = (level.ordinal() + 1) * POINTS_A_LEVEL - POINTS_A_LEVEL / 2;
+    return level.ordinal() + 1 < Level.values().length
+        ? OptionalInt.of(next - points)
+        : OptionalInt.empty();
   }
 
   private static Level levelOf(int points) {

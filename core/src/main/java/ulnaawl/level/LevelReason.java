@@ -1,6 +1,7 @@
 package ulnaawl.level;
 
 import java.util.List;
+import java.util.OptionalInt;
 import ulnaawl.figure.Level;
 
 /** What makes up a measured level. */
@@ -25,6 +26,10 @@ public sealed interface LevelReason {
    */
   record Factor(LevelFactor factor, int value, int points) implements LevelReason {}
 
-  /** All together. */
-  record Sum(int points, Level level) implements LevelReason {}
+  /**
+   * All together.
+   *
+   * @param toNext points that the next level is away; empty at the highest
+   */
+  record Sum(int points, Level level, OptionalInt toNext) implements LevelReason {}
 }

@@ -14,13 +14,21 @@ public final class LevelTable {
    * @param points given once {@code from} is passed and again for every {@code each} beyond it;
    *     negative where it makes a dance easier
    * @param most the most points in all, as far from zero as it goes
+   * @param falling whether each time gives half of the points of the time before
    */
-  record Rule(int points, int from, int each, int most) {
+  record Rule(int points, int from, int each, int most, boolean falling) {
     int pointsFor(int value) {
       if (value <= from) {
         return 0;
       }
-      int all = points * (1 + (value - from - 1) / each);
+      int times = 1 + (value - from - 1) / each;
+      int all = points * times;
+      if (falling) {
+        all = 0;
+        for (int i = 0; i < times && i < Integer.SIZE; i++) {
+          all += points >> i;
+        }
+      }
       return Math.abs(all) > Math.abs(most) ? most : all;
     }
   }
@@ -39,7 +47,7 @@ public final class LevelTable {
   /**
    * The shipped table with a club's own lines in place of some of its own.
    *
-   * @param data lines {@code KEY POINTS FROM EACH MOST}; {@code #} begins a remark
+   * @param data lines {@code KEY POINTS FROM EACH MOST [falling]}; {@code #} begins a remark
    * @throws IllegalArgumentException with a message for people where a line is not understood
    */
   public LevelTable with(String data) {
@@ -82,16 +90,20 @@ public final class LevelTable {
         continue;
       }
       String[] words = line.split("\\s+");
-      if (words.length != 5 || !line.matches("[a-z-]+( +-?\\d{1,4}){4}")) {
+      if (!line.matches("[a-z-]+( +-?\\d{1,4}){4}( +falling)?")) {
         throw new IllegalArgumentException(
-            "Line " + number + " is not KEY POINTS FROM EACH MOST, with whole numbers: " + line);
+            "Line "
+                + number
+                + " is not KEY POINTS FROM EACH MOST [falling], with whole numbers: "
+                + line);
       }
       Rule rule =
           new Rule(
               Integer.parseInt(words[1]),
               Integer.parseInt(words[2]),
               Math.max(1, Integer.parseInt(words[3])),
-              Integer.parseInt(words[4]));
+              Integer.parseInt(words[4]),
+              words.length > 5);
       rules.put(words[0], rule);
     }
     return rules;

@@ -71,7 +71,7 @@ public record DanceFacts(
   }
 
   private static Stream<String> names(Stream<Place> places) {
-    return places.map(Place::figure).map(String::intern);
+    return places.map(place -> place.known().figure()).map(String::intern);
   }
 
   /** Counts of some sections. */

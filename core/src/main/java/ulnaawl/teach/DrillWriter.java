@@ -104,7 +104,7 @@ final class DrillWriter {
 
   private List<Say> cares(Section section) {
     return section.places().stream()
-        .map(Place::figure)
+        .map(place -> place.known().figure())
         .distinct()
         .flatMap(name -> lesson.book().find(name).stream())
         .flatMap(figure -> figure.guide().care().stream())

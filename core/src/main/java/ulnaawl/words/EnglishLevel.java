@@ -18,7 +18,13 @@ final class EnglishLevel implements LevelSpeech {
       case LevelReason.Factor it ->
           Plain.capital(factor(it)) + ": " + (it.points() > 0 ? "+" : "") + it.points();
       case LevelReason.Sum it ->
-          "Together " + Plain.many(it.points(), "point") + ": " + it.level().label();
+          "Together "
+              + Plain.many(it.points(), "point")
+              + ": "
+              + it.level().label()
+              + (it.toNext().isPresent()
+                  ? ", " + Plain.many(it.toNext().getAsInt(), "point") + " from the next level"
+                  : "");
     };
   }
 

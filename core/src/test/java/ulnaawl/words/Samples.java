@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ulnaawl.dance.SectionSet;
@@ -54,6 +55,8 @@ final class Samples {
   private static List<?> known(Class<?> type) {
     if (type == int.class || type == Integer.class) {
       return List.of(1, 2, 17);
+    } else if (type == OptionalInt.class) {
+      return List.of(OptionalInt.empty(), OptionalInt.of(1), OptionalInt.of(17));
     } else if (type == boolean.class) {
       return List.of(true, false);
     } else if (type == String.class) {

@@ -35,11 +35,13 @@ import ulnaawl.text.Diagnostic;
 public final class DanceCompiler {
 
   private final Script script;
+  private final FigureBook book;
   private final List<Diagnostic> findings = new ArrayList<>();
   private final Weight startWeight;
 
-  private DanceCompiler(Script script) {
+  private DanceCompiler(Script script, FigureBook book) {
     this.script = script;
+    this.book = book;
     this.startWeight =
         script
             .headers()
@@ -49,14 +51,14 @@ public final class DanceCompiler {
   }
 
   /** Compiles a script; the diagnostics are those of the compiling alone. */
-  public static Compilation compile(Script script) {
-    return new DanceCompiler(script).compile();
+  public static Compilation compile(Script script, FigureBook book) {
+    return new DanceCompiler(script, book).compile();
   }
 
   /** Parses and compiles a text; the diagnostics of both, in this order. */
   public static Compilation compile(String text, FigureBook book) {
     Parsed parsed = new StepTextParser(book).parse(text);
-    Compilation compiled = compile(parsed.script());
+    Compilation compiled = compile(parsed.script(), book);
     List<Diagnostic> all = new ArrayList<>(parsed.diagnostics());
     all.addAll(compiled.diagnostics());
     return new Compilation(compiled.dance(), all);
@@ -90,7 +92,7 @@ public final class DanceCompiler {
               block.part(),
               part ->
                   new PassageCompiler(
-                      part, start, script.headers().meter().sectionCounts(), findings))
+                      part, start, script.headers().meter().sectionCounts(), book, findings))
           .add(number, block.title(), block);
     }
     if (compilers.isEmpty()) {
@@ -116,7 +118,7 @@ public final class DanceCompiler {
           Weight start = weightBefore(extra.name(), parts);
           extras.put(
               key,
-              new PassageCompiler(extra.name(), start, Limits.EXTRA_COUNTS, findings)
+              new PassageCompiler(extra.name(), start, Limits.EXTRA_COUNTS, book, findings)
                   .add(0, "", extra)
                   .passage());
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.RelativeFacing;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
@@ -22,6 +23,7 @@ final class PassageCompiler {
   private final int mostCounts;
   private final List<Diagnostic> findings;
   private final Walker walker;
+  private final Recognition recognition;
   private final List<Section> sections = new ArrayList<>();
 
   /**
@@ -29,7 +31,9 @@ final class PassageCompiler {
    *
    * @param mostCounts the most counts that one of its sections may have
    */
-  PassageCompiler(String name, Weight startWeight, int mostCounts, List<Diagnostic> findings) {
+  PassageCompiler(
+      String name, Weight startWeight, int mostCounts, FigureBook book, List<Diagnostic> findings) {
+    this.recognition = new Recognition(book);
     this.name = name;
     this.startWeight = startWeight;
     this.mostCounts = mostCounts;
@@ -77,9 +81,14 @@ final class PassageCompiler {
             walker.weight(),
             facingBefore,
             walker.facing(),
-            places,
+            recognition.of(places, firstKnown()),
             block.span()));
     return this;
+  }
+
+  private int firstKnown() {
+    List<Place> before = sections.isEmpty() ? List.of() : sections.getLast().places();
+    return before.isEmpty() ? 0 : before.getLast().known().run() + 1;
   }
 
   /** The passage; at least one section has been added. */

@@ -168,7 +168,7 @@ final class Walker {
         count.plusCounts(start),
         foot,
         step.step().action(),
-        step.step().placement(),
+        TurnedSteps.placement(item.figure(), step.step(), step.number(), lead, turns),
         before,
         after,
         turn,
@@ -177,6 +177,7 @@ final class Walker {
         item.figure().name(),
         run - 1,
         step.number(),
+        new Place.Known(item.figure().name(), run - 1),
         call,
         item.note(),
         item.span());
@@ -320,7 +321,9 @@ final class Walker {
         bareStep ? item.direction().orElseThrow().label() : item.figure().call(),
         bareStep ? Optional.empty() : item.direction(),
         footless || bySide ? Optional.empty() : Optional.of(lead),
-        bySide && inItsName ? Optional.of(whole.side()) : Optional.empty(),
+        bySide && inItsName
+            ? Optional.of(whole.side())
+            : footless ? item.travel().map(Stated::value) : Optional.empty(),
         inItsName ? Turn.NONE : whole);
   }
 

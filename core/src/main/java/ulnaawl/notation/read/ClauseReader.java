@@ -87,6 +87,7 @@ final class ClauseReader {
       take(mark);
     }
     endClause();
+    stepsOfLocks();
   }
 
   private void take(Mark mark) {
@@ -171,6 +172,24 @@ final class ClauseReader {
     return mark;
   }
 
+  /** "Step R, lock L, step R": a step before or after a lock goes forward. */
+  private void stepsOfLocks() {
+    for (int i = 0; i < elements.size(); i++) {
+      if (elements.get(i) instanceof Element.Step step
+          && step.draft().isPlainStep()
+          && (isLock(i - 1) || isLock(i + 1))) {
+        step.draft().placement = Optional.of(Placement.FWD);
+      }
+    }
+  }
+
+  private boolean isLock(int index) {
+    return index >= 0
+        && index < elements.size()
+        && elements.get(index) instanceof Element.Step step
+        && step.draft().is("lock");
+  }
+
   private void endClause() {
     finish();
     leadComesLast();
@@ -197,6 +216,10 @@ final class ClauseReader {
 
   private void finish() {
     if (!draft.isEmpty()) {
+      if (draft.is("jump") && !draft.feet.isEmpty()) {
+        // Feet that land one after the other: "jump fwd R L".
+        draft.figure = book.find("jump apart");
+      }
       sayDirectionUnused();
       draft.afterAnd = afterAnd;
       elements.add(new Element.Step(draft));

@@ -59,6 +59,11 @@ final class Draft {
     return figure.map(it -> it.name().equals(figureName)).orElse(false);
   }
 
+  /** A step of which nothing says where it goes. */
+  boolean isPlainStep() {
+    return is("step") && placement.isEmpty() && size.isEmpty() && travel.isEmpty();
+  }
+
   void covers(int begin, int end) {
     from = Math.min(from, begin);
     to = Math.max(to, end);

@@ -49,7 +49,7 @@ public record Load(int tenths, List<Part> parts) {
     Set<String> met =
         dance.sections().stream()
             .flatMap(section -> section.places().stream())
-            .map(Place::figure)
+            .map(place -> place.known().figure())
             .collect(Collectors.toSet());
     return dance.sections().stream()
         .collect(
@@ -138,7 +138,7 @@ public record Load(int tenths, List<Part> parts) {
   /** The figures of a section that the group has not met; single steps are nobody's news. */
   public static List<Figure> news(Section section, FigureBook book, Set<String> met) {
     return section.places().stream()
-        .map(Place::figure)
+        .map(place -> place.known().figure())
         .distinct()
         .filter(name -> !met.contains(name))
         .flatMap(name -> book.find(name).stream())

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
-import ulnaawl.dance.Place;
 import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.notation.Stated;
@@ -38,7 +37,7 @@ public record ReadDance(
   public Set<String> figures() {
     return dance.parts().stream()
         .flatMap(part -> part.places().stream())
-        .map(Place::figure)
+        .map(place -> place.known().figure())
         .collect(Collectors.toUnmodifiableSet());
   }
 

@@ -8,7 +8,6 @@ import java.util.Objects;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
-import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
 import ulnaawl.figure.Figure;
@@ -164,7 +163,7 @@ class ReadingWriter {
   private static List<FigureView> figures(Dance dance, FigureBook book) {
     return dance.parts().stream()
         .flatMap(part -> part.places().stream())
-        .map(Place::figure)
+        .map(place -> place.known().figure())
         .distinct()
         .flatMap(name -> book.find(name).stream())
         .map((Figure figure) ->
