@@ -58,7 +58,7 @@ final class JsonReport {
         "figures",
         dance.parts().stream()
             .flatMap(part -> part.places().stream())
-            .map(Place::figure)
+            .map(place -> place.known().figure())
             .distinct()
             .toList());
     report.put("level", level(dance));
@@ -116,6 +116,7 @@ final class JsonReport {
             "weight", place.after().label(),
             "facing", hours(place.facing().hours()));
     result.put("figure", place.figure());
+    result.put("known", place.known().figure());
     result.put("step", place.step());
     result.put("turn", place.turn().label());
     result.put("call", place.call().words());

@@ -258,8 +258,10 @@ final class ClauseReader {
       }
       finish();
       afterAnd = isManner(mark);
-    } else if (draft.placement.isPresent() && !draft.feet.isEmpty() && figure.isPlainStep()) {
+    } else if (draft.wholeStep
+        || (draft.placement.isPresent() && !draft.feet.isEmpty() && figure.isPlainStep())) {
       finish();
+      afterAnd = isManner(mark);
     }
     if (draft.isEmpty() && !elements.isEmpty() && isManner(mark)) {
       afterAnd = true;
@@ -295,6 +297,7 @@ final class ClauseReader {
     if (another && draft.hasAction() && !draft.feet.isEmpty()) {
       finish();
     }
+    draft.wholeStep = draft.figure.isEmpty() && draft.placement.isPresent();
     feet.forEach(foot -> draft.feet.add(new Stated<>(foot, span)));
     draft.covers(mark.from(), mark.to());
   }

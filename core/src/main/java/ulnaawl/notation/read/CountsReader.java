@@ -39,6 +39,11 @@ final class CountsReader {
 
   /** Whether a line begins like counts. */
   static boolean startsCounts(String line) {
+    boolean bracket = line.charAt(0) == '(' && line.length() > 1;
+    return startsPlain(bracket ? line.substring(1) : line);
+  }
+
+  private static boolean startsPlain(String line) {
     char first = Character.toLowerCase(line.charAt(0));
     return Character.isDigit(first)
         || first == '&'
@@ -48,7 +53,9 @@ final class CountsReader {
   }
 
   private void readAll() {
-    int end = 0;
+    boolean bracket = text.startsWith("(");
+    at = bracket ? 1 : 0;
+    int end = at;
     while (true) {
       skipSpace();
       if (at >= text.length() || !(readNumber() || readSubdivision())) {
@@ -57,6 +64,9 @@ final class CountsReader {
       end = at;
     }
     at = end;
+    if (bracket && at < text.length() && text.charAt(at) == ')') {
+      at++;
+    }
   }
 
   private void skipSpace() {

@@ -23,6 +23,9 @@ final class Draft {
   final List<Stated<Foot>> feet = new ArrayList<>();
   Optional<Placement> placement = Optional.empty();
 
+  /** Whether a direction alone is said already, with its feet after it: a whole step. */
+  boolean wholeStep;
+
   /** Whether the placement was said by way of the other foot. */
   boolean byLandmark;
 
