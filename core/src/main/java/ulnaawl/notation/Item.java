@@ -37,8 +37,10 @@ public record Item(
     feet = List.copyOf(feet);
   }
 
+  /** As another figure, with the direction where that one understands it. */
   public Item withFigure(Figure other) {
-    return new Item(other, feet, direction, travel, turn, times, ends, note, span);
+    return new Item(
+        other, feet, direction.filter(other::understands), travel, turn, times, ends, note, span);
   }
 
   public Item withFeet(List<Stated<Foot>> other) {

@@ -284,8 +284,8 @@ final class Walker {
       }
       return shared(item, typed, side, instance);
     }
-    boolean unusual = figure.turn().letterIsSide() && side != figure.turn().defaultSide(lead);
-    if (unusual && places > 1) {
+    boolean away = turnsByItself && !figure.turn().toward();
+    if (away && places > 1 && side != figure.turn().defaultSide(lead)) {
       findings.add(WalkRemarks.unusualFoot(item, lead, side));
     }
     if (typed.before() && !turnsByItself) {

@@ -2,13 +2,16 @@ package ulnaawl.notation.read;
 
 import static org.testng.Assert.assertEquals;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Place;
+import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
@@ -96,6 +99,102 @@ public class NotationTest {
     assertEquals(String.join(" ", places), expected);
     assertEquals(
         Dances.codes(text).stream().filter(code -> !code.equals("end-weight")).toList(), List.of());
+  }
+
+  /**
+   * What is easily read wrongly without anybody noticing: the steps with their facings, and what is
+   * said of it. Common practice, no source.
+   */
+  @DataProvider
+  public Object[][] pitfalls() {
+    return new Object[][] {
+      {"1-2  full turn L", "R step back 6, L step fwd 12", "full turn left"},
+      {"1-2  full turn R", "R step back 6, L step fwd 12", "full turn right; turn-foot"},
+      {"1-2  pivot turn R", "R step fwd 12, L pivot 6", "step pivot right 1/2 R; turn-foot"},
+      {"1  1/4 spin L", "- spin 9", "spin 1/4 L"},
+      {"1-2  press R, recover", "R press fwd 12, L recover 12", "press right; recover left"},
+      {"1-3  vine R 1/4 R", "R step side 12, L step behind 12, R step fwd 3", "vine right 1/4 R"},
+      {
+        "1&2  shuffle R 1/2 R",
+        "R step side 3, L step together 3, R step fwd 6",
+        "shuffle right 1/2 R"
+      },
+      {
+        "1&2  shuffle R 1/2 L",
+        "R step side 9, L step together 9, R step back 6",
+        "shuffle right 1/2 L"
+      },
+      {
+        "1&2  shuffle to R",
+        "R step side 12, L step together 12, R step side 12",
+        "shuffle side right"
+      },
+      {"1  step R to R", "R step side 12", "side right"},
+      {"1  slide R to R", "R slide side 12", "slide side right"},
+      {
+        "1-2  side R, close L to R",
+        "R step side 12, L step together 12",
+        "side right; together left"
+      },
+      {"1-2  side R, drag L to R", "R step side 12, L drag together 12", "side right; drag left"},
+      {
+        "1-4  walk R L R L 3/4 L",
+        "R step fwd 10:30, L step fwd 7:30, R step fwd 6, L step fwd 3",
+        "walk right 1/8 L; walk left 1/4 L; walk right 1/8 L; walk left 1/4 L; turn-whole"
+      },
+      {
+        "&1&2  heel jack R",
+        "R step back 12, L heel diag-fwd 12, L step together 12, R step cross 12",
+        "heel jack right"
+      },
+      {
+        "1 2&  basic R",
+        "R step side 12, L rock behind 12, R recover cross 12",
+        "nightclub basic right"
+      },
+      {
+        "1&2  kick ball step R",
+        "R kick fwd 12, R step together 12, L step fwd 12",
+        "kick ball step right"
+      },
+      {"1-2  jump fwd R L", "R step out-fwd 12, L step out 12", "jump apart fwd right"},
+      {
+        "1-4  jazz box R 1/2 R",
+        "R step cross 12, L step back 3, R step side 6, L step together 6",
+        "jazz box right 1/2 R"
+      },
+      {
+        "1-3  step R, lock L, step R",
+        "R step fwd 12, L step lock-behind 12, R step fwd 12",
+        "fwd right; lock left; fwd right"
+      },
+      {"1-2  swivel heels R L", "- swivel 12, - swivel 12", "swivel right; swivel left"},
+      {"1-2  toe fan R", "R fan 12, R fan 12", "toe fan right"},
+      {"1  stomp R (no weight)", "R stomp-up together 12", "stomp-up right"},
+    };
+  }
+
+  @Test(dataProvider = "pitfalls")
+  public void isNotReadWronglyInSilence(String line, String steps, String calls) {
+    String text = "title: Line\nstart: weight L\nsection 1\n" + line + "\n";
+    List<Place> places = Dances.dance(text).main().places();
+    assertEquals(
+        places.stream()
+            .map(place ->
+                place.foot().map(Foot::letter).orElse("-")
+                    + " "
+                    + place.description()
+                    + " "
+                    + place.facing().clock())
+            .collect(Collectors.joining(", ")),
+        steps);
+    List<String> said = new ArrayList<>(DancedFigure.calls(places));
+    Dances.check(text).diagnostics().stream()
+        .map(one -> one.code().word())
+        .filter(code -> code.startsWith("turn-"))
+        .distinct()
+        .forEach(said::add);
+    assertEquals(String.join("; ", said), calls);
   }
 
   private static String brief(Place place) {
