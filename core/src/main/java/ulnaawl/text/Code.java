@@ -28,6 +28,7 @@ public enum Code {
   COUNT_OUTSIDE(Severity.ERROR, "A count lies outside its section."),
   UNKNOWN_FIGURE(Severity.ERROR, "No figure is called that."),
   UNKNOWN_WORD(Severity.ERROR, "A word after a figure means nothing here."),
+  SPELLED(Severity.ERROR, "The steps behind a figure's name and a colon are not its steps."),
   REPEAT_TIMES(Severity.ERROR, "A figure or section cannot be repeated so often."),
   TWO_TURNS(Severity.ERROR, "An item turns twice."),
   TWO_DIRECTIONS(Severity.ERROR, "An item goes in two directions."),

@@ -1,15 +1,12 @@
 package ulnaawl.notation.read;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
-import ulnaawl.figure.WeightEffect;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
 import ulnaawl.notation.Limits;
@@ -17,7 +14,6 @@ import ulnaawl.notation.Stated;
 import ulnaawl.notation.read.Meaning.Joint;
 import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
-import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
 
 /**
@@ -32,7 +28,7 @@ final class ClauseReader {
   private final FigureBook book;
   private final UnknownWords unknown;
   private final Findings findings;
-  private final List<Mark> marks;
+  private final MarkCursor cursor;
   private final List<Element> elements = new ArrayList<>();
   private Draft draft = new Draft();
   private boolean afterAnd;
@@ -40,8 +36,6 @@ final class ClauseReader {
 
   /** The element that the steps since the last sign that parts begin with. */
   private int clause;
-
-  private int at;
 
   /** A step, or the sign between two, which may be one. */
   sealed interface Element {
@@ -66,7 +60,7 @@ final class ClauseReader {
     this.book = book;
     this.findings = findings;
     this.unknown = new UnknownWords(line, book, findings);
-    this.marks = FeetLists.join(Marker.of(Token.of(line), book));
+    this.cursor = new MarkCursor(FeetLists.join(Marker.of(Token.of(line), book)));
   }
 
   /**
@@ -81,13 +75,11 @@ final class ClauseReader {
   }
 
   private void readAll() {
-    while (at < marks.size() && elements.size() < Limits.COUNT) {
-      Mark mark = marks.get(at);
-      at++;
-      take(mark);
+    while (cursor.hasMore() && elements.size() < Limits.COUNT) {
+      take(cursor.take());
     }
     endClause();
-    stepsOfLocks();
+    ClauseEnds.stepsOfLocks(elements);
   }
 
   private void take(Mark mark) {
@@ -121,7 +113,7 @@ final class ClauseReader {
       case CENTRE -> centre(mark);
       case REPEAT -> repeat(mark);
       case SUPPORT -> {
-        if (nextIs(Meaning.Feet.class)) {
+        if (cursor.nextIs(Meaning.Feet.class)) {
           skip();
         }
       }
@@ -136,82 +128,10 @@ final class ClauseReader {
     }
   }
 
-  private Optional<Meaning> next() {
-    return next(at);
-  }
-
-  private Optional<Meaning> next(int from) {
-    for (int i = from; i < marks.size(); i++) {
-      if (marks.get(i).meaning() != Joint.FILLER) {
-        return Optional.of(marks.get(i).meaning());
-      }
-    }
-    return Optional.empty();
-  }
-
-  private Mark nextMark() {
-    int i = at;
-    while (marks.get(i).meaning() == Joint.FILLER) {
-      i++;
-    }
-    return marks.get(i);
-  }
-
-  private boolean nextIs(Class<? extends Meaning> kind) {
-    return next().filter(kind::isInstance).isPresent();
-  }
-
-  /** Goes to behind the next mark that is not filler. */
-  private Mark skip() {
-    while (marks.get(at).meaning() == Joint.FILLER) {
-      at++;
-    }
-    Mark mark = marks.get(at);
-    at++;
-    draft.covers(mark.from(), mark.to());
-    return mark;
-  }
-
-  /** "Step R, lock L, step R": a step before or after a lock goes forward. */
-  private void stepsOfLocks() {
-    for (int i = 0; i < elements.size(); i++) {
-      if (elements.get(i) instanceof Element.Step step
-          && step.draft().isPlainStep()
-          && (isLock(i - 1) || isLock(i + 1))) {
-        step.draft().placement = Optional.of(Placement.FWD);
-      }
-    }
-  }
-
-  private boolean isLock(int index) {
-    return index >= 0
-        && index < elements.size()
-        && elements.get(index) instanceof Element.Step step
-        && step.draft().is("lock");
-  }
-
   private void endClause() {
     finish();
-    leadComesLast();
+    ClauseEnds.leadComesLast(elements.subList(Math.min(clause, elements.size()), elements.size()));
     clause = elements.size();
-  }
-
-  /** "Step lock step scuff R": a foot at the very end is that of the first step. */
-  private void leadComesLast() {
-    List<Draft> own = new ArrayList<>();
-    for (Element element : elements.subList(Math.min(clause, elements.size()), elements.size())) {
-      if (element instanceof Element.Step step) {
-        own.add(step.draft());
-      }
-    }
-    boolean lastOnly =
-        own.size() > 1
-            && !own.getLast().feet.isEmpty()
-            && own.stream().limit(own.size() - 1L).allMatch(it -> it.feet.isEmpty());
-    if (lastOnly && own.stream().allMatch(it -> it.figure.isPresent())) {
-      own.getFirst().feet.addAll(own.getLast().feet);
-      own.getLast().feet.clear();
-    }
   }
 
   private void finish() {
@@ -220,7 +140,7 @@ final class ClauseReader {
         // Feet that land one after the other: "jump fwd R L".
         draft.figure = book.find("jump apart");
       }
-      sayDirectionUnused();
+      Directions.dropUnused(draft, line, findings);
       draft.afterAnd = afterAnd;
       elements.add(new Element.Step(draft));
       afterAnd = false;
@@ -285,7 +205,7 @@ final class ClauseReader {
 
   private void feet(List<Foot> feet, Mark mark) {
     SourceSpan span = line.span(mark.from(), mark.to());
-    if (isTurnSide()) {
+    if (draft.side.isEmpty() && cursor.isTurnSide(draft.size.isPresent())) {
       draft.side = Optional.of(feet.getFirst().side());
       draft.turn(span);
       draft.covers(mark.from(), mark.to());
@@ -293,7 +213,8 @@ final class ClauseReader {
       return;
     }
     boolean another =
-        (nextIs(Meaning.Named.class) && !isManner(nextMark())) || nextIs(Meaning.To.class);
+        (cursor.nextIs(Meaning.Named.class) && cursor.nextMark().filter(this::isManner).isEmpty())
+            || cursor.nextIs(Meaning.To.class);
     if (another && draft.hasAction() && !draft.feet.isEmpty()) {
       finish();
     }
@@ -302,29 +223,9 @@ final class ClauseReader {
     draft.covers(mark.from(), mark.to());
   }
 
-  /** Whether the feet at hand are the side of a turn: they follow its size, or stand before it. */
-  private boolean isTurnSide() {
-    if (draft.side.isPresent()) {
-      return false;
-    }
-    Optional<Meaning> before = Optional.empty();
-    boolean turnWord = false;
-    for (int i = at - 2; i >= 0; i--) {
-      Meaning meaning = marks.get(i).meaning();
-      turnWord |= meaning == Joint.TURN;
-      if (meaning != Joint.FILLER && meaning != Joint.TURN) {
-        before = Optional.of(meaning);
-        break;
-      }
-    }
-    if (draft.size.isPresent() && before.filter(Meaning.Size.class::isInstance).isPresent()) {
-      return true;
-    }
-    return turnWord && draft.size.isEmpty() && nextIs(Meaning.Size.class);
-  }
-
   private void to(Placement placement, Mark mark) {
-    Optional<Placement> diagonal = draft.placement.flatMap(it -> diagonal(it, placement));
+    Optional<Placement> diagonal =
+        draft.placement.flatMap(it -> Directions.diagonal(it, placement));
     if (diagonal.isPresent()) {
       draft.placement = diagonal;
       draft.covers(mark.from(), mark.to());
@@ -339,50 +240,7 @@ final class ClauseReader {
   /** "Cross side behind side": a figure whose name is its steps, and one step more. */
   private boolean goesOn() {
     String last = draft.name.substring(draft.name.lastIndexOf(' ') + 1);
-    return draft.figure.isPresent()
-        && marks.get(at - 2).meaning() instanceof Meaning.Named
-        && Placement.named(last).isPresent();
-  }
-
-  /** "Diagonally fwd", "back to the diagonal": two words for one direction. */
-  private static Optional<Placement> diagonal(Placement one, Placement two) {
-    Set<Placement> both = EnumSet.of(one, two);
-    if (both.equals(EnumSet.of(Placement.DIAG_FWD, Placement.FWD))) {
-      return Optional.of(Placement.DIAG_FWD);
-    }
-    return both.equals(EnumSet.of(Placement.DIAG_FWD, Placement.BACK))
-        ? Optional.of(Placement.DIAG_BACK)
-        : Optional.empty();
-  }
-
-  /** A figure that goes its own way is not sent elsewhere; that is said. */
-  private void sayDirectionUnused() {
-    if (draft.figure.isEmpty() || draft.placement.isEmpty()) {
-      return;
-    }
-    Figure figure = draft.figure.get();
-    Placement placement = draft.placement.get();
-    boolean onTheSpot = placement == Placement.IN_PLACE && figure.isElementary();
-    if (figure.understands(placement) || onTheSpot) {
-      return;
-    }
-    boolean harmless =
-        draft.byLandmark
-            || figure.name().equals("recover")
-            || figure.patterns().getFirst().steps().stream()
-                .anyMatch(step -> step.placement() == placement);
-    if (!harmless) {
-      SourceSpan span = draft.placementSpan.orElse(draft.span(line));
-      findings.add(
-          Diagnostic.of(
-              Code.DIRECTION_UNUSED,
-              span,
-              "A "
-                  + figure.name()
-                  + " is always danced the same way; this direction changes nothing.",
-              new Mend("Remove '" + placement.label() + "'", span, "")));
-    }
-    draft.placement = Optional.empty();
+    return draft.figure.isPresent() && cursor.followsName() && Placement.named(last).isPresent();
   }
 
   private void setPlacement(Placement placement, Mark mark) {
@@ -401,10 +259,10 @@ final class ClauseReader {
 
   /** "Over left" names the other foot where this one is known; else it is this one. */
   private void over(Placement placement, Mark mark) {
-    Optional<Meaning> after = next();
+    Optional<Meaning> after = cursor.next();
     boolean shoulder =
         after.filter(Meaning.Feet.class::isInstance).isPresent()
-            && afterNext().filter(Joint.SHOULDER::equals).isPresent();
+            && cursor.afterNext().filter(Joint.SHOULDER::equals).isPresent();
     if (shoulder && draft.size.isEmpty() == draft.figure.isEmpty()) {
       shoulder = draft.figure.isPresent();
     }
@@ -443,18 +301,10 @@ final class ClauseReader {
     }
   }
 
-  private Optional<Meaning> afterNext() {
-    int i = at;
-    while (i < marks.size() && marks.get(i).meaning() == Joint.FILLER) {
-      i++;
-    }
-    return next(i + 1);
-  }
-
   /** "Behind left heel": the heel is where it is, not another step. */
   private void skipPartOfFoot() {
-    if (next().filter(it -> it instanceof Meaning.Named part && isPart(part)).isPresent()
-        && afterNext().filter(it -> it != Joint.STOP).isEmpty()) {
+    if (cursor.next().filter(it -> it instanceof Meaning.Named part && isPart(part)).isPresent()
+        && cursor.afterNext().filter(it -> it != Joint.STOP).isEmpty()) {
       skip();
     }
   }
@@ -481,7 +331,7 @@ final class ClauseReader {
               span,
               "This item has two turns; write the second as a step of its own."));
       draft.covers(mark.from(), mark.to());
-      if (nextIs(Meaning.Feet.class)) {
+      if (cursor.nextIs(Meaning.Feet.class)) {
         skip();
       }
       return;
@@ -522,12 +372,13 @@ final class ClauseReader {
   }
 
   private void towards(Mark mark) {
-    Optional<Meaning> after = next();
+    Optional<Meaning> after = cursor.next();
     if (!(after.isPresent() && after.get() instanceof Meaning.Feet feet)) {
       return;
     }
     boolean side =
-        afterNext()
+        cursor
+            .afterNext()
             .filter(it -> it instanceof Meaning.To to && to.placement() == Placement.SIDE)
             .isPresent();
     Mark foot = skip();
@@ -541,7 +392,7 @@ final class ClauseReader {
       return;
     }
     boolean other = !draft.feet.isEmpty() && draft.feet.getLast().value() != named && !side;
-    SourceSpan span = line.span(mark.from(), marks.get(at - 1).to());
+    SourceSpan span = line.span(mark.from(), cursor.taken().to());
     if (other) {
       if (draft.placement.isEmpty() && !draft.is("drag") && !draft.is("slide")) {
         setPlacement(Placement.TOGETHER, foot);
@@ -562,7 +413,7 @@ final class ClauseReader {
   }
 
   private void both(Mark mark) {
-    boolean ofHeels = next().filter(it -> it instanceof Meaning.Named).isPresent();
+    boolean ofHeels = cursor.next().filter(it -> it instanceof Meaning.Named).isPresent();
     boolean jumps =
         draft
             .figure
@@ -575,7 +426,7 @@ final class ClauseReader {
   }
 
   private void weight(Mark mark) {
-    if (nextIs(Meaning.Feet.class)) {
+    if (cursor.nextIs(Meaning.Feet.class)) {
       Draft own = last();
       Mark foot = skip();
       own.covers(mark.from(), foot.to());
@@ -590,16 +441,10 @@ final class ClauseReader {
       unknown.sayWord(mark, draft.figure.map(Figure::name).orElse("step"));
       return;
     }
-    at += unknown.sayFigure(marks, at - 1) - 1;
+    cursor.leave(unknown.sayFigure(mark, cursor.rest()));
     whole = false;
     draft = new Draft();
-    while (at < marks.size() && !isParting(marks.get(at).meaning())) {
-      at++;
-    }
-  }
-
-  private static boolean isParting(Meaning meaning) {
-    return meaning == Joint.STOP || meaning == Joint.AND || meaning == Joint.AMPERSAND;
+    cursor.leaveClause();
   }
 
   private void centre(Mark mark) {
@@ -628,48 +473,30 @@ final class ClauseReader {
     finish();
     boolean mirrored = false;
     int end = mark.to();
-    while (at < marks.size() && marks.get(at).meaning() != Joint.STOP) {
-      mirrored |= marks.get(at).meaning() instanceof Meaning.Feet;
-      end = marks.get(at).to();
-      at++;
+    while (cursor.hasMore()
+        && cursor.nextMark().filter(it -> it.meaning() == Joint.STOP).isEmpty()) {
+      Mark next = cursor.take();
+      mirrored |= next.meaning() instanceof Meaning.Feet;
+      end = next.to();
     }
     elements.add(new Element.Again(mirrored, mark.from(), end));
   }
 
-  /** A figure, a colon, and its steps once more: they are kept as a remark. */
   private void spelled(Mark mark) {
-    int end = line.text().length();
-    String rest = line.text().substring(mark.to(), end).strip();
-    if (draft.figure.isEmpty()) {
+    List<Mark> rest = cursor.rest();
+    if (draft.figure.isEmpty() || rest.isEmpty()) {
       return;
     }
-    if (draft.feet.isEmpty()) {
-      for (int i = at; i < marks.size() && draft.feet.isEmpty(); i++) {
-        if (marks.get(i).meaning() instanceof Meaning.Feet feet) {
-          Mark foot = marks.get(i);
-          draft.feet.add(new Stated<>(feet.feet().getFirst(), line.span(foot.from(), foot.to())));
-        }
-      }
-    }
-    spelledTimes(rest);
-    draft.remark(rest);
-    draft.covers(mark.from(), end);
-    at = marks.size();
+    String text = line.text().substring(mark.to()).strip();
+    SpelledSteps.into(draft, text, rest, line, findings);
+    draft.covers(mark.from(), line.text().length());
+    cursor.leave(rest.size());
   }
 
-  /** "Applejacks: L, centre, R, centre" are two of them. */
-  private void spelledTimes(String rest) {
-    int parts = rest.split("[,;]", -1).length;
-    int places = draft.figure.map(it -> it.patterns().getFirst().places()).orElse(1);
-    boolean still =
-        draft
-            .figure
-            .map(it -> it.patterns().getFirst().steps().getFirst().action().effect())
-            .filter(WeightEffect.STILL::equals)
-            .isPresent();
-    if (still && draft.times == 1 && parts > places && parts % places == 0) {
-      draft.times = parts / places;
-      draft.feet.clear();
-    }
+  /** Takes the next mark that says something, which belongs to the step at hand. */
+  private Mark skip() {
+    Mark mark = cursor.skip();
+    draft.covers(mark.from(), mark.to());
+    return mark;
   }
 }

@@ -39,21 +39,27 @@ final class UnknownWords {
             new Mend("Remove '" + word + "'", span, "")));
   }
 
-  /** Says of words that they are no figure; how many marks they are. */
-  int sayFigure(List<Mark> marks, int at) {
-    int end = at + 1;
-    while (end < marks.size() && isPlain(marks.get(end).meaning())) {
-      end++;
+  /**
+   * Says of words that they are no figure.
+   *
+   * @param first the first of them
+   * @param rest what follows it
+   * @return how many of those that follow belong to it
+   */
+  int sayFigure(Mark first, List<Mark> rest) {
+    int more = 0;
+    while (more < rest.size() && isPlain(rest.get(more).meaning())) {
+      more++;
     }
     if (findings.isFull()) {
-      return end - at;
+      return more;
     }
-    int from = marks.get(at).from();
-    int to = marks.get(end - 1).to();
+    int from = first.from();
+    int to = more == 0 ? first.to() : rest.get(more - 1).to();
     String typed = line.lower().substring(from, to);
     List<String> near = book.nearest(typed, OFFERS);
-    if (near.isEmpty() && end - at > 1) {
-      near = book.nearest(line.lower().substring(from, marks.get(at).to()), OFFERS);
+    if (near.isEmpty() && more > 0) {
+      near = book.nearest(line.lower().substring(from, first.to()), OFFERS);
     }
     SourceSpan span = line.span(from, to);
     String message =
@@ -67,7 +73,7 @@ final class UnknownWords {
         Diagnostic.of(Code.UNKNOWN_FIGURE, span, message)
             .withMends(
                 near.stream().map(name -> new Mend("Change to " + name, span, name)).toList()));
-    return end - at;
+    return more;
   }
 
   private static boolean isPlain(Meaning meaning) {
