@@ -63,9 +63,15 @@ const help = {
 const editor = ref<InstanceType<typeof StepEditor>>()
 
 const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
-const errors = computed(
-  () => reading.value?.remarks.filter((remark) => remark.severity === 'ERROR').length ?? 0,
-)
+/** A new dance in which nothing has been written yet: there is nothing to be mended either. */
+const untouched = computed(() => !sheet.value && !changed.value)
+const remarks = computed(() => (untouched.value ? [] : (reading.value?.remarks ?? [])))
+const errors = computed(() => remarks.value.filter((remark) => remark.severity === 'ERROR').length)
+const state = computed(() => {
+  if (checking.value) return 'Checking…'
+  if (untouched.value) return 'Write it below, or paste the lines of a sheet.'
+  return errors.value ? `${errors.value} to mend` : 'No mistakes'
+})
 watch(
   wanted,
   (id) => {
@@ -133,7 +139,7 @@ function onKey(event: KeyboardEvent) {
                 <el-radio-button label="Floor" value="floor" />
               </el-radio-group>
               <span role="status" class="quiet">
-                {{ checking ? 'Checking…' : errors ? `${errors} to mend` : 'No mistakes' }}
+                {{ state }}
               </span>
             </div>
             <DraftNote :restored @discard="dance.text.discard()" />
@@ -166,7 +172,7 @@ function onKey(event: KeyboardEvent) {
             </div>
             <RemarkList
               v-if="side !== 'floor'"
-              :remarks="reading.remarks"
+              :remarks="remarks"
               :readonly="!session.isInstructor"
               @show="editor?.goTo($event)"
               @mend="editor?.mend($event)"
@@ -178,7 +184,7 @@ function onKey(event: KeyboardEvent) {
               v-model="text"
               :help="help"
               :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
-              :remarks="reading.remarks"
+              :remarks="remarks"
               :readonly="!session.isInstructor || !!clash"
             />
             <div v-if="session.isInstructor" class="row spread">
