@@ -95,8 +95,26 @@ public final class FigureBook {
    * One way of dancing a figure.
    *
    * @param pattern one of its patterns, or that of a typed direction
+   * @param ticks when its places come, in ticks from the first, for each of its rhythms in which
+   *     every place has one
    */
-  public record Way(Figure figure, Pattern pattern) {}
+  public record Way(Figure figure, Pattern pattern, List<List<Integer>> ticks) {
+
+    public Way {
+      ticks = List.copyOf(ticks);
+    }
+
+    static Way of(Figure figure, Pattern pattern) {
+      return new Way(
+          figure,
+          pattern,
+          pattern.rhythms().stream()
+              .map(Rhythm::ticks)
+              .filter(all -> all.size() == pattern.places())
+              .map(all -> all.stream().map(tick -> tick - all.getFirst()).toList())
+              .toList());
+    }
+  }
 
   /** All ways that begin with an action, those with most steps first; in the book's order. */
   public List<Way> beginningWith(Action action) {
@@ -107,7 +125,7 @@ public final class FigureBook {
     Map<Action, List<Way>> ways = new LinkedHashMap<>();
     for (Figure figure : figures) {
       Stream.concat(figure.patterns().stream(), figure.variants().values().stream())
-          .map(pattern -> new Way(figure, pattern))
+          .map(pattern -> Way.of(figure, pattern))
           .forEach(way ->
               ways.computeIfAbsent(
                       way.pattern().steps().getFirst().action(), _ -> new ArrayList<>())

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.dance.Place;
-import ulnaawl.dance.Rhythm;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureBook.Way;
 import ulnaawl.figure.FigureStep;
 import ulnaawl.figure.FigureStep.Mover;
 import ulnaawl.figure.Placement;
+import ulnaawl.figure.TurnRule;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Turn;
 
@@ -118,59 +118,72 @@ final class Recognition {
 
   private static Optional<Candidate> match(Way way, List<Place> places, int at, boolean usual) {
     int length = way.pattern().places();
-    if (at + length > places.size()
-        || (isUniform(way) && !way.figure().name().equals(places.get(at).figure()))) {
+    boolean fits =
+        at + length <= places.size()
+            && isInRhythm(way, places, at, usual)
+            && looksLike(way, places, at)
+            && (!isUniform(way) || way.figure().name().equals(places.get(at).figure()));
+    if (!fits) {
       return Optional.empty();
     }
     List<Place> own = places.subList(at, at + length);
-    FigureStep first = way.pattern().steps().getFirst();
-    if (!first.fromText()
-        && first.placement() != own.getFirst().placement()
-        && !way.figure().turn().line()) {
-      return Optional.empty();
-    }
-    List<Turn> turns = own.stream().map(Place::turn).toList();
+    List<Turn> turns = new ArrayList<>(length);
+    own.forEach(place -> turns.add(place.turn()));
     Turn whole = Turn.sum(turns);
-    boolean turnsByItself = way.figure().turn().defaultEighths() > 0;
-    if ((turnsByItself && whole.isNone())
-        || !way.figure().turn().spread(whole, length).equals(turns)) {
+    TurnRule rule = way.figure().turn();
+    boolean plain = whole.isNone() && own.stream().allMatch(place -> place.turn().isNone());
+    boolean turned = plain ? rule.defaultEighths() == 0 : rule.spread(whole, length).equals(turns);
+    if (!turned || (rule.defaultEighths() > 0 && whole.isNone())) {
       return Optional.empty();
     }
-    if (!isInRhythm(way, own, usual)) {
-      return Optional.empty();
-    }
-    if (isDanced(way, own, turns, Optional.empty())) {
+    if (isPlaced(way, own, turns, Optional.empty())) {
       return Optional.of(new Candidate(way, false));
     }
-    return isDanced(way, own, turns, Optional.of(own.getFirst().placement()))
+    return isPlaced(way, own, turns, Optional.of(own.getFirst().placement()))
         ? Optional.of(new Candidate(way, true))
         : Optional.empty();
   }
 
-  private static boolean isDanced(
-      Way way, List<Place> places, List<Turn> turns, Optional<Placement> direction) {
-    Foot lead = lead(way, places);
-    for (int i = 0; i < places.size(); i++) {
-      Place place = places.get(i);
-      FigureStep written = way.pattern().steps().get(i);
-      FigureStep step = direction.map(written::towards).orElse(written);
-      Optional<Foot> foot =
+  /** Whether the actions and feet are those of a way, and the placements that nothing changes. */
+  private static boolean looksLike(Way way, List<Place> places, int at) {
+    Foot lead = lead(way, places, at);
+    List<FigureStep> steps = way.pattern().steps();
+    boolean fixed = !way.figure().turn().line();
+    for (int i = 0; i < steps.size(); i++) {
+      FigureStep step = steps.get(i);
+      Optional<Foot> foot = places.get(at + i).foot();
+      boolean sameFoot =
           step.mover() == Mover.NONE
-              ? Optional.empty()
-              : Optional.of(step.mover() == Mover.LEAD ? lead : lead.other());
-      if (!step.action().equals(place.action())
-          || !foot.equals(place.foot())
-          || TurnedSteps.placement(way.figure(), step, i + 1, lead, turns) != place.placement()) {
+              ? foot.isEmpty()
+              : foot.isPresent()
+                  && foot.get() == (step.mover() == Mover.LEAD ? lead : lead.other());
+      boolean samePlacement =
+          !fixed || step.fromText() || step.placement() == places.get(at + i).placement();
+      if (!sameFoot || !samePlacement || !step.action().equals(places.get(at + i).action())) {
         return false;
       }
     }
     return true;
   }
 
-  private static Foot lead(Way way, List<Place> places) {
+  private static boolean isPlaced(
+      Way way, List<Place> places, List<Turn> turns, Optional<Placement> direction) {
+    Foot lead = lead(way, places, 0);
     for (int i = 0; i < places.size(); i++) {
+      FigureStep written = way.pattern().steps().get(i);
+      FigureStep step = direction.isPresent() ? written.towards(direction.get()) : written;
+      if (TurnedSteps.placement(way.figure(), step, i + 1, lead, turns)
+          != places.get(i).placement()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static Foot lead(Way way, List<Place> places, int at) {
+    for (int i = 0; i < way.pattern().places(); i++) {
       Mover mover = way.pattern().steps().get(i).mover();
-      Optional<Foot> foot = places.get(i).foot();
+      Optional<Foot> foot = places.get(at + i).foot();
       if (mover != Mover.NONE && foot.isPresent()) {
         return mover == Mover.LEAD ? foot.get() : foot.get().other();
       }
@@ -186,17 +199,18 @@ final class Recognition {
         && way.pattern().steps().stream().allMatch(first::equals);
   }
 
-  private static boolean isInRhythm(Way way, List<Place> places, boolean usual) {
-    if (places.size() == 1) {
+  private static boolean isInRhythm(Way way, List<Place> places, int at, boolean usual) {
+    int length = way.pattern().places();
+    if (length == 1) {
       return true;
     }
-    int start = places.getFirst().at().ticks();
-    List<String> rhythms = way.pattern().rhythms();
-    for (String rhythm : usual ? rhythms.subList(0, 1) : rhythms) {
-      List<Integer> ticks = Rhythm.ticks(rhythm);
-      boolean fits = ticks.size() == places.size();
-      for (int i = 0; fits && i < places.size(); i++) {
-        fits = places.get(i).at().ticks() - start == ticks.get(i) - ticks.getFirst();
+    int start = places.get(at).at().ticks();
+    int rhythms = usual ? Math.min(1, way.ticks().size()) : way.ticks().size();
+    for (int rhythm = 0; rhythm < rhythms; rhythm++) {
+      List<Integer> ticks = way.ticks().get(rhythm);
+      boolean fits = true;
+      for (int i = 1; fits && i < length; i++) {
+        fits = places.get(at + i).at().ticks() - start == ticks.get(i);
       }
       if (fits) {
         return true;

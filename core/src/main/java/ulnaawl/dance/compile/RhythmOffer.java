@@ -1,7 +1,7 @@
 package ulnaawl.dance.compile;
 
 import java.util.Optional;
-import ulnaawl.dance.Rhythm;
+import ulnaawl.figure.Rhythm;
 import ulnaawl.notation.Item;
 import ulnaawl.notation.StepLine;
 

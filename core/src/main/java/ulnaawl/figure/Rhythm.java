@@ -1,4 +1,4 @@
-package ulnaawl.dance;
+package ulnaawl.figure;
 
 import java.util.ArrayList;
 import java.util.List;
