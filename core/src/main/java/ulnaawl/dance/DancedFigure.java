@@ -3,6 +3,7 @@ package ulnaawl.dance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Turn;
 import ulnaawl.music.Count;
@@ -23,28 +24,21 @@ public record DancedFigure(List<Place> places) {
 
   /** The figures of some places, in order; one that is cut at an end is there with what is left. */
   public static List<DancedFigure> of(List<Place> places) {
-    List<DancedFigure> figures = new ArrayList<>();
-    int start = 0;
-    for (int i = 1; i <= places.size(); i++) {
-      if (i == places.size() || places.get(i).run() != places.get(i - 1).run()) {
-        figures.add(new DancedFigure(places.subList(start, i)));
-        start = i;
-      }
-    }
-    return figures;
+    return split(places, (one, next) -> one.run() == next.run());
   }
 
-  /**
-   * The figures that the places of one section are, however they were written: by {@link
-   * Place#known}.
-   */
+  /** The figures that some places are, however they were written: by {@link Place#known}. */
   public static List<DancedFigure> known(List<Place> places) {
+    return split(
+        places, (one, next) -> one.known().equals(next.known()) && one.section() == next.section());
+  }
+
+  private static List<DancedFigure> split(
+      List<Place> places, BiPredicate<Place, Place> belongTogether) {
     List<DancedFigure> figures = new ArrayList<>();
     int start = 0;
     for (int i = 1; i <= places.size(); i++) {
-      if (i == places.size()
-          || !places.get(i).known().equals(places.get(i - 1).known())
-          || places.get(i).section() != places.get(i - 1).section()) {
+      if (i == places.size() || !belongTogether.test(places.get(i - 1), places.get(i))) {
         figures.add(new DancedFigure(places.subList(start, i)));
         start = i;
       }

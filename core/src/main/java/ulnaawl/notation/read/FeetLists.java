@@ -3,7 +3,6 @@ package ulnaawl.notation.read;
 import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.floor.Foot;
-import ulnaawl.notation.read.Meaning.Joint;
 
 /** Puts feet that are only listed into one: "right, left, right", "R then L", "R L R". */
 final class FeetLists {
@@ -14,7 +13,7 @@ final class FeetLists {
     List<Mark> joined = new ArrayList<>();
     for (int i = 0; i < marks.size(); i++) {
       Mark mark = marks.get(i);
-      if (isParting(mark) && !joined.isEmpty() && isListOnly(marks, i + 1)) {
+      if (MarkCursor.isParting(mark.meaning()) && !joined.isEmpty() && isListOnly(marks, i + 1)) {
         continue;
       }
       if (mark.meaning() instanceof Meaning.Feet feet
@@ -31,16 +30,10 @@ final class FeetLists {
     return joined;
   }
 
-  private static boolean isParting(Mark mark) {
-    return mark.meaning() == Joint.STOP
-        || mark.meaning() == Joint.AND
-        || mark.meaning() == Joint.AMPERSAND;
-  }
-
   /** Whether nothing but feet stands up to the next sign that parts, or the end. */
   private static boolean isListOnly(List<Mark> marks, int from) {
     boolean feet = false;
-    for (int i = from; i < marks.size() && !isParting(marks.get(i)); i++) {
+    for (int i = from; i < marks.size() && !MarkCursor.isParting(marks.get(i).meaning()); i++) {
       Meaning meaning = marks.get(i).meaning();
       if (meaning instanceof Meaning.Remark) {
         return feet;
