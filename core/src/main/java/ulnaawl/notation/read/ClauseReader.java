@@ -109,7 +109,7 @@ final class ClauseReader {
       case TOWARDS -> towards(mark);
       case BOTH -> both(mark);
       case WEIGHT -> weight(mark);
-      case NO_WEIGHT -> last().withoutWeight(book);
+      case NO_WEIGHT -> last().becomes(book, Lexicon.Case.NO_WEIGHT);
       case CENTRE -> centre(mark);
       case REPEAT -> repeat(mark);
       case SUPPORT -> {
@@ -136,9 +136,8 @@ final class ClauseReader {
 
   private void finish() {
     if (!draft.isEmpty()) {
-      if (draft.is("jump") && !draft.feet.isEmpty()) {
-        // Feet that land one after the other: "jump fwd R L".
-        draft.figure = book.find("jump apart");
+      if (!draft.feet.isEmpty()) {
+        draft.becomes(book, Lexicon.Case.FEET_NAMED);
       }
       Directions.dropUnused(draft, line, findings);
       draft.afterAnd = afterAnd;
@@ -193,7 +192,9 @@ final class ClauseReader {
 
   private Figure meant(Meaning.Named typed) {
     return between
-        ? Lexicon.standard().between(typed.name()).flatMap(book::find).orElse(typed.figure())
+        ? Lexicon.standard()
+            .instead(book, Lexicon.Case.BETWEEN_BEATS, typed.name())
+            .orElse(typed.figure())
         : typed.figure();
   }
 

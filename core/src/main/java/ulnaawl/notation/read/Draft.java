@@ -86,14 +86,12 @@ final class Draft {
     return line.span(Math.min(from, to), to);
   }
 
-  /** Makes it the same without weight; whether there is such a figure. */
-  boolean withoutWeight(FigureBook book) {
-    Optional<Figure> light =
-        is("stomp")
-            ? book.find("stomp-up")
-            : is("bump") ? book.find("loose bump") : Optional.empty();
-    light.ifPresent(it -> figure = light);
-    return light.isPresent();
+  /** Makes it what its name means in some case; whether that is another figure. */
+  boolean becomes(FigureBook book, Lexicon.Case when) {
+    Optional<Figure> other =
+        figure.flatMap(it -> Lexicon.standard().instead(book, when, it.name()));
+    other.ifPresent(_ -> figure = other);
+    return other.isPresent();
   }
 
   /** The item; a direction or a foot alone is a step, a turn alone a pivot. */

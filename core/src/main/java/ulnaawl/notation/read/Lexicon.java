@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
 import ulnaawl.floor.Foot;
@@ -17,18 +18,15 @@ import ulnaawl.text.WordTree;
 /** What words mean beside the figures' own names; read from data. */
 final class Lexicon {
 
-  private static final String BETWEEN = "between ";
-  private static final Map<String, String> SHORTER =
-      DataFile.rows(Lexicon.class, "shorter.txt").stream()
-          .collect(Collectors.toUnmodifiableMap(List::getFirst, List::getLast));
-  private static final Lexicon STANDARD = new Lexicon(words(), pairs());
+  private static final Lexicon STANDARD = new Lexicon(words(), pairs(), instead());
 
   private final WordTree<Entry> words;
   private final Map<Pair, Joined> pairs;
   private final Set<String> known;
-  private final Map<String, String> between = namesBetween();
+  private final Map<Special, String> instead;
 
-  private Lexicon(Map<String, Entry> words, Map<Pair, Joined> pairs) {
+  private Lexicon(Map<String, Entry> words, Map<Pair, Joined> pairs, Map<Special, String> instead) {
+    this.instead = Map.copyOf(instead);
     this.words = WordTree.of(words);
     this.pairs = Map.copyOf(pairs);
     this.known =
@@ -47,6 +45,16 @@ final class Lexicon {
 
     record OfFigure(String name) implements Entry {}
   }
+
+  /** In which case a name means another figure. */
+  enum Case {
+    BETWEEN_BEATS,
+    LAST_STEP_CHANGED,
+    NO_WEIGHT,
+    FEET_NAMED
+  }
+
+  private record Special(Case when, String name) {}
 
   private record Pair(String verb, String with) {}
 
@@ -78,24 +86,23 @@ final class Lexicon {
     return known.contains(word);
   }
 
-  /** The figure that a name means instead where a line has counts between the beats. */
-  Optional<String> between(String name) {
-    return Optional.ofNullable(between.get(name));
+  /** The figure that a name means in some case, where that is another. */
+  Optional<Figure> instead(FigureBook book, Case when, String name) {
+    return Optional.ofNullable(instead.get(new Special(when, name))).flatMap(book::find);
   }
 
-  private static Map<String, String> namesBetween() {
-    Map<String, String> names = new HashMap<>();
-    for (List<String> row : DataFile.rows(Lexicon.class, "words.txt")) {
-      if (row.getFirst().startsWith(BETWEEN)) {
-        names.put(row.get(1), row.getFirst().substring(BETWEEN.length()));
-      }
-    }
-    return names;
+  private static Map<Special, String> instead() {
+    return DataFile.rows(Lexicon.class, "instead.txt").stream()
+        .collect(
+            Collectors.toMap(row -> new Special(named(row.get(0)), row.get(1)), List::getLast));
   }
 
-  /** The figure that is another without its last step, where the book has one. */
-  Optional<String> shorter(String figure) {
-    return Optional.ofNullable(SHORTER.get(figure));
+  private static Case named(String words) {
+    return Case.valueOf(constant(words));
+  }
+
+  private static String constant(String words) {
+    return words.toUpperCase(Locale.ROOT).replace(' ', '_');
   }
 
   /** What a verb and a second figure's name mean together. */
@@ -106,9 +113,6 @@ final class Lexicon {
   private static Map<String, Entry> words() {
     Map<String, Entry> words = new HashMap<>();
     for (List<String> row : DataFile.rows(Lexicon.class, "words.txt")) {
-      if (row.getFirst().startsWith(BETWEEN)) {
-        continue;
-      }
       for (String phrase : row.get(1).split(",")) {
         words.put(phrase.strip(), entry(row.get(0), phrase.strip()));
       }
@@ -129,9 +133,7 @@ final class Lexicon {
       case "size" -> new Entry.Fixed(new Meaning.Size(Integer.parseInt(value)));
       case "times" -> new Entry.Fixed(new Meaning.Times(Integer.parseInt(value)));
       case "remark" -> new Entry.Fixed(new Meaning.Remark(phrase));
-      default ->
-          new Entry.Fixed(
-              Meaning.Joint.valueOf(meaning.toUpperCase(Locale.ROOT).replace(' ', '_')));
+      default -> new Entry.Fixed(Meaning.Joint.valueOf(constant(meaning)));
     };
   }
 

@@ -106,8 +106,7 @@ final class LineChoice {
     }
     if (last.isPresent()) {
       Lexicon.standard()
-          .shorter(last.get().figure().name())
-          .flatMap(book::find)
+          .instead(book, Lexicon.Case.LAST_STEP_CHANGED, last.get().figure().name())
           .ifPresent(shorter ->
               readings.add(before.last(it -> it.withFigure(shorter), 2).plus(List.of(item), 0)));
     }

@@ -37,7 +37,7 @@ final class RemarkReader {
       }
     }
     if (marks.size() == 1 && marks.getFirst().meaning() == Joint.NO_WEIGHT) {
-      return draft.withoutWeight(book);
+      return draft.becomes(book, Lexicon.Case.NO_WEIGHT);
     }
     return false;
   }
