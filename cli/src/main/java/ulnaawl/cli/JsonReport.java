@@ -54,13 +54,7 @@ final class JsonReport {
             .flatMap(part -> Footwork.of(part.places()).stream())
             .map(JsonReport::place)
             .toList());
-    report.put(
-        "figures",
-        dance.parts().stream()
-            .flatMap(part -> part.places().stream())
-            .map(place -> place.known().figure())
-            .distinct()
-            .toList());
+    report.put("figures", dance.figures());
     report.put("level", level(dance));
     report.put("sequence", sequence.walls().stream().map(JsonReport::wall).toList());
     sequence

@@ -89,6 +89,13 @@ public record Dance(
     return parts.stream().flatMap(part -> part.sections().stream()).toList();
   }
 
+  /**
+   * Names of the figures that it is danced as, each once, in the order in which they come first.
+   */
+  public List<String> figures() {
+    return sections().stream().flatMap(section -> section.figures().stream()).distinct().toList();
+  }
+
   /** Counts of all parts together; of one wall where the dance has no parts. */
   public int counts() {
     return parts.stream().mapToInt(Passage::counts).sum();

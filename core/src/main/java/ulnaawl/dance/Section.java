@@ -35,6 +35,13 @@ public record Section(
     places = List.copyOf(places);
   }
 
+  /**
+   * Names of the figures that it is danced as, each once, in the order in which they come first.
+   */
+  public List<String> figures() {
+    return places.stream().map(place -> place.known().figure()).distinct().toList();
+  }
+
   /** Counts of the passage up to its end. */
   public int end() {
     return start + counts;

@@ -2,14 +2,11 @@ package ulnaawl.level;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.Set;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Echo;
-import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Travel;
 import ulnaawl.figure.Figure;
@@ -37,13 +34,9 @@ public final class LevelMeasure {
     this.dance = dance;
     this.table = table;
     this.places = new ArrayList<>();
-    Set<String> names = new LinkedHashSet<>();
-    for (Passage part : dance.parts()) {
-      places.addAll(part.places());
-      part.places().forEach(place -> names.add(place.known().figure()));
-    }
-    this.figures = new ArrayList<>(names.size());
-    names.forEach(name -> book.find(name).ifPresent(figures::add));
+    dance.parts().forEach(part -> places.addAll(part.places()));
+    this.figures = new ArrayList<>();
+    dance.figures().forEach(name -> book.find(name).ifPresent(figures::add));
     figures.sort(Comparator.comparing(Figure::level).reversed());
   }
 

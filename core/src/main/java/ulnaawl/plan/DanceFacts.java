@@ -6,8 +6,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ulnaawl.dance.Dance;
-import ulnaawl.dance.Passage;
-import ulnaawl.dance.Place;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
@@ -60,18 +58,16 @@ public record DanceFacts(
                 new SectionFacts(
                     section.number(),
                     section.counts(),
-                    names(section.places().stream()).collect(Collectors.toSet())))
+                    interned(section.figures()).collect(Collectors.toSet())))
             .toList(),
-        names(dance.parts().stream().map(Passage::places).flatMap(List::stream))
-            .distinct()
-            .toList(),
+        interned(dance.figures()).toList(),
         dance.headers().songs().stream()
             .flatMapToInt(stated -> stated.value().lengthSeconds().stream())
             .findFirst());
   }
 
-  private static Stream<String> names(Stream<Place> places) {
-    return places.map(place -> place.known().figure()).map(String::intern);
+  private static Stream<String> interned(List<String> names) {
+    return names.stream().map(String::intern);
   }
 
   /** Counts of some sections. */

@@ -103,9 +103,7 @@ final class DrillWriter {
   }
 
   private List<Say> cares(Section section) {
-    return section.places().stream()
-        .map(place -> place.known().figure())
-        .distinct()
+    return section.figures().stream()
         .flatMap(name -> lesson.book().find(name).stream())
         .flatMap(figure -> figure.guide().care().stream())
         .distinct()

@@ -46,11 +46,7 @@ public record Load(int tenths, List<Part> parts) {
   /** The loads of all sections by number, for a group that has met every figure. */
   public static Map<Integer, Load> all(Dance dance, FigureBook book) {
     List<Echo> echoes = Echo.of(dance);
-    Set<String> met =
-        dance.sections().stream()
-            .flatMap(section -> section.places().stream())
-            .map(place -> place.known().figure())
-            .collect(Collectors.toSet());
+    Set<String> met = Set.copyOf(dance.figures());
     return dance.sections().stream()
         .collect(
             Collectors.toMap(
@@ -137,9 +133,7 @@ public record Load(int tenths, List<Part> parts) {
 
   /** The figures of a section that the group has not met; single steps are nobody's news. */
   public static List<Figure> news(Section section, FigureBook book, Set<String> met) {
-    return section.places().stream()
-        .map(place -> place.known().figure())
-        .distinct()
+    return section.figures().stream()
         .filter(name -> !met.contains(name))
         .flatMap(name -> book.find(name).stream())
         .filter(figure -> !figure.isElementary())

@@ -2,7 +2,6 @@ package ulnaawl.server.dances;
 
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import ulnaawl.dance.Dance;
 import ulnaawl.figure.Level;
 import ulnaawl.level.MeasuredLevel;
@@ -35,10 +34,7 @@ public record ReadDance(
 
   /** Names of the figures in it. */
   public Set<String> figures() {
-    return dance.parts().stream()
-        .flatMap(part -> part.places().stream())
-        .map(place -> place.known().figure())
-        .collect(Collectors.toUnmodifiableSet());
+    return Set.copyOf(dance.figures());
   }
 
   /** Number of its sections, at least 1 so that progress can be told. */

@@ -161,10 +161,7 @@ class ReadingWriter {
   }
 
   private static List<FigureView> figures(Dance dance, FigureBook book) {
-    return dance.parts().stream()
-        .flatMap(part -> part.places().stream())
-        .map(place -> place.known().figure())
-        .distinct()
+    return dance.figures().stream()
         .flatMap(name -> book.find(name).stream())
         .map((Figure figure) ->
             new FigureView(figure.name(), figure.call(), figure.level(), figure.guide().say()))
