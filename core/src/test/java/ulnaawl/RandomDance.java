@@ -140,7 +140,7 @@ public final class RandomDance {
     maybe("wall 4: restart after 4\n");
     maybe("wall 6: restart after 8 facing 6 changing 7-8: step R fwd, hold\n");
     maybe("wall 7: bridge Lull after 4\n");
-    maybe("wall 8: repeat section 1 x3\n");
+    maybe("wall 8: repeat sections 1-2 x3\n");
     maybe("wall 9: ending after 4: Lull\n");
     maybe("wall 3: starts facing 6\n");
   }

@@ -76,7 +76,7 @@ final class JoinWeightCheck implements Check {
               case EventId.Restart _ -> "wall " + stretch.wall();
               case EventId.Tag it -> "the tag " + it.name();
               case EventId.Bridge it -> "the bridge " + it.name();
-              case EventId.Repeat it -> "section " + it.section() + " again";
+              case EventId.Repeat it -> it.sections() + " again";
               case EventId.Ending it -> "the ending " + it.name();
             })
         .orElse("wall " + stretch.wall());

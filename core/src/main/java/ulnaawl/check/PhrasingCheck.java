@@ -42,7 +42,13 @@ final class PhrasingCheck implements Check {
           sayIfUnknown(dance, ending.ending(), found);
           sayIfPastEnd(dance, ending.after(), "ending", false, found);
         }
-        case Phrase.RepeatPhrase repeat -> sayIfNoSection(dance, repeat.section(), found);
+        case Phrase.RepeatPhrase repeat -> {
+          sayIfNoSection(dance, repeat.first(), found);
+          if (!repeat.last().equals(repeat.first())) {
+            sayIfNoSection(dance, repeat.last(), found);
+            sayIfNotInARow(repeat, found);
+          }
+        }
         case Phrase.StartPhrase start -> {
           // What it says of a wall is held against the sequence elsewhere.
         }
@@ -107,6 +113,20 @@ final class PhrasingCheck implements Check {
               Code.UNKNOWN_SECTION,
               section.span(),
               "There is no section " + section.value() + "; the dance has " + most + "."));
+    }
+  }
+
+  private static void sayIfNotInARow(Phrase.RepeatPhrase repeat, List<Diagnostic> found) {
+    if (repeat.last().value() < repeat.first().value()) {
+      found.add(
+          Diagnostic.of(
+              Code.UNKNOWN_SECTION,
+              repeat.last().span(),
+              "Sections are repeated in a row, the first one first: "
+                  + repeat.last().value()
+                  + " comes before "
+                  + repeat.first().value()
+                  + "."));
     }
   }
 

@@ -72,12 +72,18 @@ public sealed interface Phrase {
   }
 
   /**
-   * A section that is danced again.
+   * Sections in a row that are danced again.
    *
-   * @param times how often it is danced in all, 2 or more
+   * @param first number of the first of them
+   * @param last number of the last of them; the first where it is one
+   * @param times how often they are danced in all, 2 or more
    */
   record RepeatPhrase(
-      List<Stated<Integer>> walls, Stated<Integer> section, int times, SourceSpan span)
+      List<Stated<Integer>> walls,
+      Stated<Integer> first,
+      Stated<Integer> last,
+      int times,
+      SourceSpan span)
       implements Phrase {
     public RepeatPhrase {
       walls = List.copyOf(walls);

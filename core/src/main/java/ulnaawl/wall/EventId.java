@@ -51,8 +51,21 @@ public sealed interface EventId {
     }
   }
 
-  /** A section that is danced again. */
-  record Repeat(int section) implements EventId {
+  /**
+   * Sections in a row that are danced again.
+   *
+   * @param first number of the first of them
+   * @param last number of the last; the first where it is one
+   */
+  record Repeat(int first, int last) implements EventId {
+
+    /** As one says it: {@code section 3}, {@code sections 3 and 4}, {@code sections 3 to 5}. */
+    public String sections() {
+      return first == last
+          ? "section " + first
+          : "sections " + first + (last == first + 1 ? " and " : " to ") + last;
+    }
+
     @Override
     public WallEvent.Kind kind() {
       return WallEvent.Kind.REPEAT;
@@ -60,7 +73,7 @@ public sealed interface EventId {
 
     @Override
     public String notation() {
-      return "repeat section " + section;
+      return first == last ? "repeat section " + first : "repeat sections " + first + "-" + last;
     }
   }
 

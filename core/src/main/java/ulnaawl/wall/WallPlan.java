@@ -131,25 +131,29 @@ record WallPlan(
   }
 
   private static void addRepeat(int wall, Passage part, RepeatPhrase repeat, List<Insert> inserts) {
-    for (Section section : part.sections()) {
-      if (section.number() == repeat.section().value()) {
-        for (int time = 1; time < repeat.times(); time++) {
-          EventId id = new EventId.Repeat(section.number());
-          inserts.add(
-              new Insert(
-                  id,
-                  section.end(),
-                  new Stretch(
-                      wall,
-                      Optional.of(id),
-                      section.counts(),
-                      section.startWeight(),
-                      section.endWeight(),
-                      section.places(),
-                      section.start(),
-                      repeat.span())));
-        }
-      }
+    List<Section> again =
+        part.sections().stream()
+            .filter(section -> section.number() >= repeat.first().value())
+            .filter(section -> section.number() <= repeat.last().value())
+            .toList();
+    if (again.isEmpty()) {
+      return;
+    }
+    Section first = again.getFirst();
+    Section last = again.getLast();
+    EventId id = new EventId.Repeat(first.number(), last.number());
+    Stretch stretch =
+        new Stretch(
+            wall,
+            Optional.of(id),
+            last.end() - first.start(),
+            first.startWeight(),
+            last.endWeight(),
+            again.stream().flatMap(section -> section.places().stream()).toList(),
+            first.start(),
+            repeat.span());
+    for (int time = 1; time < repeat.times(); time++) {
+      inserts.add(new Insert(id, last.end(), stretch));
     }
   }
 }

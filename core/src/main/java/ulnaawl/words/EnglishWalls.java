@@ -31,7 +31,7 @@ final class EnglishWalls implements WallSpeech {
               case EventId.Restart it -> "after " + it.after();
               case EventId.Tag it -> "the tag " + it.name();
               case EventId.Bridge it -> "the bridge " + it.name();
-              case EventId.Repeat it -> "section " + it.section() + " again";
+              case EventId.Repeat it -> it.sections() + " again";
               case EventId.Ending it -> "the ending " + it.name();
             })
         .orElse("section " + section.section());
@@ -46,7 +46,7 @@ final class EnglishWalls implements WallSpeech {
             case EventId.Restart _ -> it.changed() ? "Change and restart" : "Restart";
             case EventId.Tag tag -> "Tag " + tag.name();
             case EventId.Bridge bridge -> "Bridge " + bridge.name();
-            case EventId.Repeat repeat -> "Section " + repeat.section() + " again";
+            case EventId.Repeat repeat -> Plain.capital(repeat.sections()) + " again";
             case EventId.Ending ending -> "Ending " + ending.name();
           };
     };

@@ -34,7 +34,11 @@ final class PhrasingReader {
   private static final Pattern BRIDGE =
       Pattern.compile(WALLS + "bridge\\s+(.+?)\\s+after\\s+(\\d+)", CASE);
   private static final Pattern REPEAT =
-      Pattern.compile(WALLS + "repeat\\s+section\\s+(\\d+)(?:\\s*[x×]\\s*(\\d+))?", CASE);
+      Pattern.compile(
+          WALLS
+              + "repeat\\s+sections?\\s+(\\d+)(?:\\s*(?:-|–|to|and|&|,)\\s*(\\d+))?"
+              + "(?:\\s*[x×]\\s*(\\d+))?",
+          CASE);
   private static final Pattern ENDING =
       Pattern.compile(WALLS + "ending\\s+after\\s+(\\d+)\\s*:\\s*(.+)", CASE);
   private static final Pattern ORDER = Pattern.compile("order\\s*:\\s*(.+)", CASE);
@@ -92,7 +96,11 @@ final class PhrasingReader {
     } else if (repeat.matches()) {
       phrases.add(
           new Phrase.RepeatPhrase(
-              walls(line, repeat, 1), number(line, repeat, 2), times(line, repeat), line.span()));
+              walls(line, repeat, 1),
+              number(line, repeat, 2),
+              number(line, repeat, repeat.group(3) == null ? 2 : 3),
+              times(line, repeat),
+              line.span()));
     } else if (ending.matches()) {
       for (Stated<Integer> wall : walls(line, ending, 1)) {
         phrases.add(
@@ -197,15 +205,15 @@ final class PhrasingReader {
   }
 
   private int times(Line line, Matcher repeat) {
-    if (repeat.group(3) == null) {
+    if (repeat.group(4) == null) {
       return 2;
     }
-    int times = bounded(repeat.group(3));
+    int times = bounded(repeat.group(4));
     if (times < 2 || times > Limits.REPEATS) {
       findings.add(
           Diagnostic.of(
               Code.REPEAT_TIMES,
-              line.span(repeat.start(3), repeat.end(3)),
+              line.span(repeat.start(4), repeat.end(4)),
               "A repeated section is danced 2 to " + Limits.REPEATS + " times in all."));
       return 2;
     }

@@ -50,8 +50,7 @@ final class PhraseWriter {
               + bridge.after().value();
       case RepeatPhrase repeat ->
           walls(repeat.walls())
-              + "repeat section "
-              + repeat.section().value()
+              + sections(repeat.first().value(), repeat.last().value())
               + " x"
               + repeat.times();
       case EndingPhrase ending ->
@@ -63,6 +62,10 @@ final class PhraseWriter {
       case OrderPhrase order ->
           "order: " + order.names().stream().map(Stated::value).collect(Collectors.joining(" "));
     };
+  }
+
+  private static String sections(int first, int last) {
+    return first == last ? "repeat section " + first : "repeat sections " + first + "-" + last;
   }
 
   private String change(StepLine line) {

@@ -251,6 +251,25 @@ public class NotationTest {
         walls.stream().map(w -> w.startFacing().clock()).toList(), List.of("12", "6", "6", "12"));
   }
 
+  /** By hand: a wall of 16, both sections twice more on wall 2; each time half a turn is danced. */
+  @Test
+  public void sectionsInARowAreRepeated() {
+    String dance =
+        "title: P\nsection 1\n1-8  walk R L R L R L R L\nsection 2\n1-8  walk R L R L R L, step pivot"
+            + " R 1/2 L\nphrasing\n";
+    for (String said : List.of("sections 1-2 x3", "section 1 and 2 x3", "sections 1 to 2 x 3")) {
+      String text = dance + "wall 2: repeat " + said + "\n";
+      assertEquals(Dances.codes(text), List.of(), said);
+      var walls = ulnaawl.wall.WallSequence.of(Dances.dance(text)).walls();
+      assertEquals(walls.get(1).counts(), 48, said);
+      assertEquals(walls.get(2).startFacing().clock(), "12", said);
+    }
+    assertEquals(
+        Dances.codes(dance + "wall 2: repeat sections 2-3 x2\n"), List.of("unknown-section"));
+    assertEquals(
+        Dances.codes(dance + "wall 2: repeat sections 2-1 x2\n"), List.of("unknown-section"));
+  }
+
   @Test
   public void phrasedDancesFollowTheirOrder() {
     String dance =
