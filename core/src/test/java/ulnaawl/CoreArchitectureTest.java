@@ -17,6 +17,7 @@ import org.testng.annotations.Test;
 public class CoreArchitectureTest {
 
   private static final List<String> GROUND = List.of("text", "music", "floor");
+  private static final List<String> GROUND_AND_FIGURES = with(GROUND, "figure");
   private static final List<String> WRITTEN = with(GROUND, "figure", "notation");
   private static final List<String> DANCED = with(WRITTEN, "dance");
   private static final List<String> WALLED = with(DANCED, "wall");
@@ -48,6 +49,19 @@ public class CoreArchitectureTest {
                   "dance.edit",
                   "notation.read",
                   "notation.write")),
+          Map.entry("sheet", GROUND_AND_FIGURES),
+          Map.entry("sheet.layout", with(WRITTEN, "notation.read")),
+          Map.entry(
+              "sheet.read",
+              with(
+                  WALLED,
+                  "check",
+                  "dance.compile",
+                  "notation.read",
+                  "notation.write",
+                  "sheet",
+                  "sheet.layout")),
+          Map.entry("sheet.prose", with(DANCED, "notation.write")),
           Map.entry("teach.ladder", List.of("music")),
           Map.entry("teach.cue", WALLED),
           Map.entry("teach.lesson", with(WALLED, "dance.lineage")),
@@ -68,6 +82,7 @@ public class CoreArchitectureTest {
                   "song",
                   "level",
                   "wall.where",
+                  "sheet",
                   "notation.write")));
 
   private final JavaClasses core =

@@ -1,11 +1,23 @@
 package ulnaawl.cli;
 
-/** Entry point of {@code ./ulna steps}. */
+import java.util.Arrays;
+
+/** Entry point of {@code ./ulna steps} and {@code ./ulna read}: the command, then its words. */
 public final class Main {
 
   private Main() {}
 
   public static void main(String[] args) {
-    System.exit(new StepsCommand(System.out, System.err).run(args));
+    String command = args.length == 0 ? "" : args[0];
+    String[] words = Arrays.copyOfRange(args, Math.min(1, args.length), args.length);
+    System.exit(
+        switch (command) {
+          case "steps" -> new StepsCommand(System.out, System.err).run(words);
+          case "read" -> new ReadCommand(System.out, System.err).run(words);
+          default -> {
+            System.err.println("ulna: there is no command '" + command + "'; it is steps or read");
+            yield 2;
+          }
+        });
   }
 }

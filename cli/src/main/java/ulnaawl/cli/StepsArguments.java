@@ -19,13 +19,6 @@ record StepsArguments(List<String> files, boolean json, OptionalInt walls, boole
     files = List.copyOf(files);
   }
 
-  /** Words that cannot be understood; the message says which and what would do. */
-  static final class WrongWords extends Exception {
-    WrongWords(String message) {
-      super(message);
-    }
-  }
-
   static StepsArguments parse(String[] words) throws WrongWords {
     List<String> files = new ArrayList<>();
     boolean json = false;

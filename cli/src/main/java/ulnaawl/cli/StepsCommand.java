@@ -40,7 +40,7 @@ public final class StepsCommand {
     StepsArguments arguments;
     try {
       arguments = StepsArguments.parse(words);
-    } catch (StepsArguments.WrongWords e) {
+    } catch (WrongWords e) {
       err.println("ulna: " + e.getMessage());
       return 2;
     }

@@ -29,6 +29,7 @@ public final class CheckSuite {
           new JoinWeightCheck(),
           new RestartFacingCheck(),
           new StatedFacingCheck(),
+          new NotedFacingCheck(),
           new ImpossibleStepCheck(),
           new UncoveredCountsCheck(),
           new StatedLevelCheck(),

@@ -26,6 +26,12 @@ public enum Level {
     return label;
   }
 
+  /** Its label and the other names that are understood. */
+  public List<String> names() {
+    return java.util.stream.Stream.concat(java.util.stream.Stream.of(label), synonyms.stream())
+        .toList();
+  }
+
   /** The level somebody means by {@code words}; case and spare spaces do not matter. */
   public static Optional<Level> named(String words) {
     String wanted = words.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");

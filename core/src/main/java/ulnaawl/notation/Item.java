@@ -55,6 +55,28 @@ public record Item(
     return new Item(figure, feet, direction, travel, other, times, ends, note, span);
   }
 
+  /** With the other feet, to the other side. */
+  public Item mirrored() {
+    return withOtherFeet()
+        .withTravel(travel.map(side -> new Stated<>(side.value().other(), side.span())))
+        .turnedOtherwise();
+  }
+
+  /** With the other feet. */
+  public Item withOtherFeet() {
+    return withFeet(
+        feet.stream().map(foot -> new Stated<>(foot.value().other(), foot.span())).toList());
+  }
+
+  /** Turned to the other side. */
+  public Item turnedOtherwise() {
+    return withTurn(turn.map(stated -> new Stated<>(stated.value().otherwise(), stated.span())));
+  }
+
+  public Item withoutNote() {
+    return new Item(figure, feet, direction, travel, turn, times, ends, "", span);
+  }
+
   /** With one more remark. */
   public Item withNote(String more) {
     String all = note.isEmpty() ? more : note + "; " + more;

@@ -73,6 +73,7 @@ public enum Code {
   JOIN_WEIGHT(Severity.ERROR, "Across a join of the phrasing the wrong foot is free."),
   RESTART_FACING(Severity.WARNING, "A restart faces where no wall of the dance usually begins."),
   STATED_FACING(Severity.ERROR, "The phrasing states a facing that cannot be true."),
+  NOTED_FACING(Severity.WARNING, "A remark states another facing than is danced."),
   OPTION_SECTION(Severity.ERROR, "An option is for a section that is not there."),
   OPTION_COUNTS(Severity.ERROR, "An option is for counts that its section does not have."),
   OPTION_WEIGHT(Severity.ERROR, "An option ends on another foot than what it replaces."),

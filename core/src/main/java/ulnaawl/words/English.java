@@ -7,7 +7,8 @@ record English(
     LevelSpeech level,
     TeachSpeech teach,
     WallSpeech walls,
-    SongSpeech songs)
+    SongSpeech songs,
+    SheetSpeech sheets)
     implements Speech {
 
   static final Speech SPEECH =
@@ -17,5 +18,6 @@ record English(
           new EnglishLevel(),
           new EnglishTeach(),
           new EnglishWalls(),
-          new EnglishSongs());
+          new EnglishSongs(),
+          new EnglishSheets());
 }

@@ -15,6 +15,8 @@ public interface Speech {
 
   SongSpeech songs();
 
+  SheetSpeech sheets();
+
   /** The language that ships. */
   static Speech english() {
     return English.SPEECH;

@@ -86,7 +86,9 @@ public class FigureBookTest {
             + "  "
             + name
             + (footless || bySide ? "" : " " + lead.letter())
-            + (footless && figure.turn().defaultEighths() > 0 ? " full " + lead.letter() : "")
+            + (footless && figure.turn().defaultEighths() > 0
+                ? (bySide ? " " : " full ") + lead.letter()
+                : "")
             + "\n";
     Compilation compiled = DanceCompiler.compile(text, BOOK);
     assertEquals(compiled.diagnostics(), List.of(), text);

@@ -286,6 +286,10 @@ final class ClauseReader {
     boolean landmark =
         after.filter(it -> it instanceof Meaning.Feet feet && feet.feet().size() == 1).isPresent()
             && !draft.feet.isEmpty();
+    if (placement == Placement.BEHIND
+        && draft.placement.filter(Placement.CROSS::equals).isPresent()) {
+      draft.placement = Optional.of(Placement.BEHIND);
+    }
     boolean drawn = draft.is("drag") || draft.is("slide");
     if (landmark && (draft.placement.isPresent() || drawn)) {
       draft.covers(mark.from(), mark.to());

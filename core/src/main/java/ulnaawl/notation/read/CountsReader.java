@@ -158,6 +158,10 @@ final class CountsReader {
     } else {
       return false;
     }
+    if (isWord(begin)) {
+      at = begin;
+      return false;
+    }
     int base = lastWhole >= 0 ? lastWhole : nextNumber() - 1;
     if (base < 0) {
       findings.add(
@@ -169,6 +173,20 @@ final class CountsReader {
     }
     add(new Count(base * Count.TICKS + ticks), begin);
     return true;
+  }
+
+  /** Whether a letter or sign that stands by itself goes on in words: "1 a big step". */
+  private boolean isWord(int begin) {
+    boolean apart = begin > 0 && Character.isWhitespace(text.charAt(begin - 1));
+    int next = at;
+    while (next < text.length() && Character.isWhitespace(text.charAt(next))) {
+      next++;
+    }
+    return apart
+        && text.charAt(begin) != '&'
+        && next + 1 < text.length()
+        && Character.isLetter(text.charAt(next))
+        && Character.isLetter(text.charAt(next + 1));
   }
 
   private boolean letterAt(int offset) {

@@ -3,6 +3,7 @@ package ulnaawl.notation.read;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.Placement;
 import ulnaawl.text.Code;
@@ -26,6 +27,12 @@ final class Directions {
         : Optional.empty();
   }
 
+  /** "Cross rock right over left": the name says it already. */
+  private static boolean saysWhere(Figure figure, Placement placement) {
+    return Stream.of(figure.name().split(" "))
+        .anyMatch(word -> Placement.named(word).filter(placement::equals).isPresent());
+  }
+
   /** A figure that goes its own way is not sent elsewhere; that is said, unless it is the same. */
   static void dropUnused(Draft draft, Line line, Findings findings) {
     if (draft.figure.isEmpty() || draft.placement.isEmpty()) {
@@ -33,6 +40,10 @@ final class Directions {
     }
     Figure figure = draft.figure.get();
     Placement placement = draft.placement.get();
+    if (draft.byLandmark && saysWhere(figure, placement)) {
+      draft.placement = Optional.empty();
+      return;
+    }
     boolean onTheSpot = placement == Placement.IN_PLACE && figure.isElementary();
     if (figure.understands(placement) || onTheSpot) {
       return;

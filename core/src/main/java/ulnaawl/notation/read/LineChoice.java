@@ -16,7 +16,6 @@ import ulnaawl.figure.Pattern;
 import ulnaawl.figure.Placement;
 import ulnaawl.figure.WeightEffect;
 import ulnaawl.floor.Foot;
-import ulnaawl.floor.Side;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Item;
 import ulnaawl.notation.Stated;
@@ -65,6 +64,11 @@ final class LineChoice {
 
   /** The items. */
   List<Item> of(List<ClauseReader.Element> elements) {
+    return all(elements).getFirst();
+  }
+
+  /** All ways that fill the places, the plainest first; the plainest alone where none does. */
+  List<List<Item>> all(List<ClauseReader.Element> elements) {
     List<Reading> readings = List.of(new Reading(List.of(), 0));
     for (ClauseReader.Element element : elements) {
       List<Reading> longer = new ArrayList<>();
@@ -79,12 +83,14 @@ final class LineChoice {
       readings = longer.size() > MOST_READINGS ? longer.subList(0, MOST_READINGS) : longer;
     }
     Reading plainest = readings.getFirst();
-    return readings.stream()
-        .sorted(Comparator.comparingInt(Reading::cost))
-        .filter(reading -> fills(reading.items()))
-        .findFirst()
-        .orElse(plainest)
-        .items();
+    List<List<Item>> filling =
+        readings.stream()
+            .sorted(Comparator.comparingInt(Reading::cost))
+            .map(Reading::items)
+            .filter(this::fills)
+            .distinct()
+            .toList();
+    return filling.isEmpty() ? List.of(plainest.items()) : filling;
   }
 
   private List<Reading> step(Reading before, Draft draft) {
@@ -97,6 +103,9 @@ final class LineChoice {
     List<Reading> readings = new ArrayList<>();
     if (last.isPresent() && isAbsorbed(last.get(), item)) {
       readings.add(before.last(it -> absorb(it, item), 0));
+    }
+    if (last.isPresent() && isLastStep(last.get(), item)) {
+      readings.add(before.last(it -> absorb(it, item), 2));
     }
     for (List<Item> way : ways(item)) {
       readings.add(before.plus(way, readings.size()));
@@ -131,26 +140,9 @@ final class LineChoice {
   private Reading again(Reading before, ClauseReader.Element.Again again) {
     List<Item> copies = new ArrayList<>();
     for (Item item : before.items()) {
-      copies.add(again.mirrored() ? mirrored(item) : item);
+      copies.add(again.mirrored() ? item.mirrored() : item);
     }
     return before.plus(copies, 0);
-  }
-
-  private static Item mirrored(Item item) {
-    return item.withFeet(
-            item.feet().stream()
-                .map(foot -> new Stated<>(foot.value().other(), foot.span()))
-                .toList())
-        .withTravel(item.travel().map(side -> new Stated<>(side.value().other(), side.span())))
-        .withTurn(
-            item.turn()
-                .map(turn ->
-                    new Stated<>(
-                        new TypedTurn(
-                            turn.value().eighths(),
-                            turn.value().side().map(Side::other),
-                            turn.value().before()),
-                        turn.span())));
   }
 
   /** The ways of taking one item by itself: as several, or with its feet only listed. */
@@ -217,6 +209,19 @@ final class LineChoice {
             || recover.feet().isEmpty()
             || rock.feet().getLast().value() != recover.feet().getFirst().value();
     return recovers && otherFoot && rock.feet().size() <= 1;
+  }
+
+  /** "Heel grind left, step back on right": the step is the figure's last, spelled out. */
+  private static boolean isLastStep(Item figure, Item step) {
+    FigureStep last = figure.figure().patterns().getFirst().steps().getLast();
+    return last.action().name().equals("recover")
+        && last.mover() == Mover.OTHER
+        && !figure.figure().name().contains("rock")
+        && figure.times() == 1
+        && figure.feet().size() == 1
+        && step.figure().isPlainStep()
+        && step.feet().size() == 1
+        && step.feet().getFirst().value() != figure.feet().getFirst().value();
   }
 
   private static Item absorb(Item rock, Item recover) {

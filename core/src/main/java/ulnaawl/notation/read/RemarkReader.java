@@ -27,7 +27,8 @@ final class RemarkReader {
         feet.feet().forEach(foot -> draft.feet.add(new Stated<>(foot, span)));
         return true;
       }
-      return false;
+      // "Shuffle right (RLR)": the feet of the steps, which are known.
+      return feet.feet().size() > 1 && draft.feet.getFirst().value() == feet.feet().getFirst();
     }
     for (int i = 0; i + 1 < marks.size(); i++) {
       if (marks.get(i).meaning() == Joint.WEIGHT

@@ -3,6 +3,7 @@ package ulnaawl.notation.write;
 import java.util.List;
 import java.util.stream.Collectors;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.figure.TurnRule;
 import ulnaawl.figure.TurnSize;
 import ulnaawl.floor.Side;
 import ulnaawl.floor.Weight;
@@ -43,7 +44,7 @@ final class ItemWriter {
     item.travel().ifPresent(side -> text.append(" to ").append(side.value().letter()));
     item.turn()
         .filter(turn -> !turn.value().before())
-        .ifPresent(turn -> text.append(' ').append(write(turn.value())));
+        .ifPresent(turn -> text.append(' ').append(turnOf(item, turn.value())));
     item.ends()
         .ifPresent(
             weight -> text.append(weight == Weight.BOTH ? " both" : " weight " + weight.label()));
@@ -54,6 +55,14 @@ final class ItemWriter {
       text.append(" (").append(item.note()).append(')');
     }
     return text.toString();
+  }
+
+  /** A figure whose letter is the side, turned as far as it always is, says the side alone. */
+  private static String turnOf(Item item, TypedTurn turn) {
+    TurnRule rule = item.figure().turn();
+    boolean usual =
+        rule.letterIsSide() && rule.defaultEighths() == turn.eighths() && item.feet().isEmpty();
+    return usual && turn.side().isPresent() ? turn.side().get().letter() : write(turn);
   }
 
   private static String write(TypedTurn turn) {

@@ -10,6 +10,7 @@ import ulnaawl.notation.Block.ExtraBlock;
 import ulnaawl.notation.Block.OptionBlock;
 import ulnaawl.notation.Block.SectionBlock;
 import ulnaawl.notation.Comment;
+import ulnaawl.notation.Item;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Script;
 import ulnaawl.notation.StepLine;
@@ -114,6 +115,11 @@ public final class StepTextFormatter {
   /** A line of the phrasing, with the called names of its figures. */
   public static String phrase(Phrase phrase, FigureBook book) {
     return new PhraseWriter(new ItemWriter(book)).line(phrase);
+  }
+
+  /** Items as they are written on a step line. */
+  public static String items(List<Item> items, FigureBook book) {
+    return new ItemWriter(book).write(items);
   }
 
   /** Counts as they are written: {@code 1-4}, {@code 1-2&}, {@code 3&4}. */

@@ -42,6 +42,8 @@ public class SheetLinesTest {
     List<String> said = new ArrayList<>();
     Dances.faults(text).stream()
         .filter(it -> !it.code().word().equals("end-weight"))
+        // The line is cut from a dance that faced elsewhere where it begins.
+        .filter(it -> !it.code().word().equals("noted-facing"))
         .forEach(it -> said.add(it.message()));
     assertEquals(String.join(" ", said), "", line);
     String got = answer(Dances.dance(text).main());

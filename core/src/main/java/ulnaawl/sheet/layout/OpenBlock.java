@@ -1,0 +1,206 @@
+package ulnaawl.sheet.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiPredicate;
+import ulnaawl.music.Count;
+import ulnaawl.notation.Block.ExtraKind;
+
+/** A block while its lines are being gathered. */
+final class OpenBlock {
+
+  private final Optional<ExtraKind> extra;
+  private final String part;
+  private final String name;
+  private final String title;
+  private final int heading;
+  private final int start;
+  private final boolean six;
+  private final boolean headed;
+  private final List<DraftLine> lines = new ArrayList<>();
+
+  OpenBlock(
+      Optional<ExtraKind> extra,
+      String part,
+      String name,
+      String title,
+      int heading,
+      int start,
+      boolean six,
+      boolean headed) {
+    this.extra = extra;
+    this.part = part;
+    this.name = name;
+    this.title = title;
+    this.heading = heading;
+    this.start = start;
+    this.six = six;
+    this.headed = headed;
+  }
+
+  boolean isSection() {
+    return extra.isEmpty();
+  }
+
+  boolean isOfSix() {
+    return six;
+  }
+
+  boolean isEmpty() {
+    return lines.isEmpty();
+  }
+
+  /** Whether it has steps and none of them has counts. */
+  boolean isUncounted() {
+    return !lines.isEmpty() && lines.stream().allMatch(line -> line.counts().isEmpty());
+  }
+
+  /** Whether counts stand there whose steps are still to come. */
+  boolean isWaiting() {
+    return !lines.isEmpty() && lines.getLast().words().isEmpty();
+  }
+
+  boolean goesOn(String text, BiPredicate<DraftLine, String> continued) {
+    return !lines.isEmpty() && continued.test(lines.getLast(), text);
+  }
+
+  /** Whether it has all the counts that a section has. */
+  boolean isFull(int sectionCounts) {
+    return !isSection() || isUncounted() || counts(sectionCounts) >= sectionCounts;
+  }
+
+  void add(DraftLine line) {
+    lines.add(line);
+  }
+
+  /** Puts another line of the sheet behind the last. */
+  void join(SheetLine line, String text) {
+    DraftLine last = lines.removeLast();
+    List<Integer> sources = new ArrayList<>(last.sources());
+    sources.add(line.number());
+    String words = last.words().isEmpty() ? text : last.words() + " " + text;
+    lines.add(new DraftLine(sources, last.counts(), words, last.again(), last.options()));
+  }
+
+  boolean takeOption(SheetLine line, String words) {
+    if (lines.isEmpty()) {
+      return false;
+    }
+    DraftLine last = lines.removeLast();
+    List<String> options = new ArrayList<>(last.options());
+    options.add(words);
+    List<Integer> sources = new ArrayList<>(last.sources());
+    sources.add(line.number());
+    lines.add(new DraftLine(sources, last.counts(), last.words(), last.again(), options));
+    return true;
+  }
+
+  /** The count that would come next, as the sheet numbers them. */
+  int expected() {
+    return lastCount().map(it -> it.number() + 1).orElse(start + 1);
+  }
+
+  private Optional<Count> lastCount() {
+    return lines.reversed().stream()
+        .filter(line -> !line.counts().isEmpty())
+        .findFirst()
+        .map(line -> line.counts().getLast());
+  }
+
+  private Optional<Count> firstCount() {
+    return lines.stream()
+        .filter(line -> !line.counts().isEmpty())
+        .findFirst()
+        .map(line -> line.counts().getFirst());
+  }
+
+  /** Whether counts belong to another section: they begin anew, or lie past the end of this one. */
+  boolean isPast(List<Count> counts, int sectionCounts) {
+    if (lines.isEmpty()) {
+      return false;
+    }
+    Optional<Count> last = lastCount();
+    if (last.isEmpty()) {
+      return false;
+    }
+    if (counts.getFirst().compareTo(last.get()) <= 0) {
+      return true;
+    }
+    if (!isSection()) {
+      return false;
+    }
+    int base = base(List.of(firstCount().orElseThrow()), sectionCounts);
+    int first =
+        counts.getFirst().isWhole() ? counts.getFirst().number() : counts.getFirst().number() + 1;
+    return first > base + sectionCounts;
+  }
+
+  /** Where a section begins that goes on with these counts: 0 where they begin anew. */
+  int nextStart(List<Count> counts) {
+    return Math.max(0, counts.getFirst().plusTicks(6).number() - 1);
+  }
+
+  /** The counts that come before this block in the sheet's own numbers. */
+  int base(List<Count> counts, int sectionCounts) {
+    if (!isSection()) {
+      return 0;
+    }
+    Count first = firstCount().orElse(counts.getFirst());
+    int number = Math.max(1, first.plusTicks(first.isWhole() ? 0 : Count.TICKS / 2).number());
+    if (start > 0 && number > start) {
+      return start;
+    }
+    return (number - 1) / sectionCounts * sectionCounts;
+  }
+
+  /** Whole counts that it has so far. */
+  int counts(int sectionCounts) {
+    if (isUncounted()) {
+      return sectionCounts;
+    }
+    return lastCount()
+        .map(last -> last.number() - base(List.of(last), sectionCounts))
+        .orElse(isSection() && !title.isEmpty() ? sectionCounts : 0);
+  }
+
+  /** The block, with its counts from 1. */
+  List<DraftBlock> close(int sectionCounts) {
+    boolean fromTitle = lines.isEmpty() && !title.isEmpty() && isSection();
+    if (lines.isEmpty() && !fromTitle) {
+      return headed && isSection() ? List.of(block(List.of(), false)) : List.of();
+    }
+    List<DraftLine> numbered = new ArrayList<>();
+    if (fromTitle) {
+      numbered.add(new DraftLine(List.of(heading), List.of(), title, Optional.empty(), List.of()));
+    }
+    int base =
+        lines.isEmpty()
+            ? 0
+            : firstCount().map(first -> base(List.of(first), sectionCounts)).orElse(0);
+    for (DraftLine line : lines) {
+      numbered.add(
+          base == 0 || line.counts().isEmpty()
+              ? line
+              : line.withCounts(
+                  line.counts().stream().map(count -> shifted(count, base)).toList()));
+    }
+    return List.of(block(numbered, fromTitle));
+  }
+
+  private static Count shifted(Count count, int base) {
+    return count.ticks() >= base * Count.TICKS ? count.plusCounts(-base) : count;
+  }
+
+  private DraftBlock block(List<DraftLine> numbered, boolean fromTitle) {
+    return new DraftBlock(
+        extra,
+        part,
+        name,
+        fromTitle ? "" : title,
+        heading > 0 ? Optional.of(heading) : Optional.empty(),
+        start,
+        fromTitle,
+        numbered);
+  }
+}

@@ -1,0 +1,3 @@
+/** Printed sheets: what was understood of one, line by line, and what is in doubt. */
+@org.jspecify.annotations.NullMarked
+package ulnaawl.sheet;

@@ -1,0 +1,3 @@
+/** Writes dances as sheets in full sentences. */
+@org.jspecify.annotations.NullMarked
+package ulnaawl.sheet.prose;
