@@ -61,7 +61,8 @@ public class CoreArchitectureTest {
                   "notation.write",
                   "sheet",
                   "sheet.layout")),
-          Map.entry("sheet.prose", with(DANCED, "notation.write")),
+          Map.entry(
+              "sheet.prose", with(DANCED, "dance.compile", "notation.read", "notation.write")),
           Map.entry("teach.ladder", List.of("music")),
           Map.entry("teach.cue", WALLED),
           Map.entry("teach.lesson", with(WALLED, "dance.lineage")),

@@ -14,6 +14,7 @@ import ulnaawl.notation.Block.ExtraKind;
  * @param heading number of the line of its heading, where it has one
  * @param start counts of the wall before it, as the sheet numbers them
  * @param fromTitle whether the sheet has its steps in the heading alone
+ * @param options other ways of dancing some of its counts
  */
 public record DraftBlock(
     Optional<ExtraKind> extra,
@@ -23,10 +24,12 @@ public record DraftBlock(
     Optional<Integer> heading,
     int start,
     boolean fromTitle,
-    List<DraftLine> lines) {
+    List<DraftLine> lines,
+    List<DraftOption> options) {
 
   public DraftBlock {
     lines = List.copyOf(lines);
+    options = List.copyOf(options);
   }
 
   public boolean isSection() {

@@ -11,19 +11,16 @@ import ulnaawl.music.Count;
  * @param counts their places, counted within the section; none where the sheet has no counts
  * @param words the steps in the sheet's words
  * @param again what they repeat, where the sheet only says so
- * @param options other ways of dancing them, in the sheet's words
  */
 public record DraftLine(
     List<Integer> sources,
     List<Count> counts,
     String words,
-    Optional<Again> again,
-    List<String> options) {
+    Optional<Again> again) {
 
   public DraftLine {
     sources = List.copyOf(sources);
     counts = List.copyOf(counts);
-    options = List.copyOf(options);
   }
 
   /**
@@ -37,6 +34,6 @@ public record DraftLine(
   public record Again(boolean section, int from, int to, boolean mirrored) {}
 
   DraftLine withCounts(List<Count> other) {
-    return new DraftLine(sources, other, words, again, options);
+    return new DraftLine(sources, other, words, again);
   }
 }

@@ -19,6 +19,7 @@ final class OpenBlock {
   private final boolean six;
   private final boolean headed;
   private final List<DraftLine> lines = new ArrayList<>();
+  private final List<DraftOption> options = new ArrayList<>();
 
   OpenBlock(
       Optional<ExtraKind> extra,
@@ -80,20 +81,20 @@ final class OpenBlock {
     List<Integer> sources = new ArrayList<>(last.sources());
     sources.add(line.number());
     String words = last.words().isEmpty() ? text : last.words() + " " + text;
-    lines.add(new DraftLine(sources, last.counts(), words, last.again(), last.options()));
+    lines.add(new DraftLine(sources, last.counts(), words, last.again()));
   }
 
+  /** Takes another way of dancing the counts of its last line; false where it has none. */
   boolean takeOption(SheetLine line, String words) {
-    if (lines.isEmpty()) {
-      return false;
-    }
-    DraftLine last = lines.removeLast();
-    List<String> options = new ArrayList<>(last.options());
-    options.add(words);
-    List<Integer> sources = new ArrayList<>(last.sources());
-    sources.add(line.number());
-    lines.add(new DraftLine(sources, last.counts(), last.words(), last.again(), options));
-    return true;
+    Optional<DraftLine> last =
+        lines.reversed().stream().filter(it -> !it.counts().isEmpty()).findFirst();
+    last.ifPresent(it ->
+        options.add(new DraftOption(line.number(), "", it.counts(), false, words)));
+    return last.isPresent();
+  }
+
+  void add(DraftOption option) {
+    options.add(option);
   }
 
   /** The count that would come next, as the sheet numbers them. */
@@ -172,7 +173,7 @@ final class OpenBlock {
     }
     List<DraftLine> numbered = new ArrayList<>();
     if (fromTitle) {
-      numbered.add(new DraftLine(List.of(heading), List.of(), title, Optional.empty(), List.of()));
+      numbered.add(new DraftLine(List.of(heading), List.of(), title, Optional.empty()));
     }
     int base =
         lines.isEmpty()
@@ -182,14 +183,16 @@ final class OpenBlock {
       numbered.add(
           base == 0 || line.counts().isEmpty()
               ? line
-              : line.withCounts(
-                  line.counts().stream().map(count -> shifted(count, base)).toList()));
+              : line.withCounts(shifted(line.counts(), base)));
     }
+    options.replaceAll(option -> option.withCounts(shifted(option.counts(), base)));
     return List.of(block(numbered, fromTitle));
   }
 
-  private static Count shifted(Count count, int base) {
-    return count.ticks() >= base * Count.TICKS ? count.plusCounts(-base) : count;
+  private static List<Count> shifted(List<Count> counts, int base) {
+    return counts.stream()
+        .map(count -> count.ticks() >= base * Count.TICKS ? count.plusCounts(-base) : count)
+        .toList();
   }
 
   private DraftBlock block(List<DraftLine> numbered, boolean fromTitle) {
@@ -201,6 +204,7 @@ final class OpenBlock {
         heading > 0 ? Optional.of(heading) : Optional.empty(),
         start,
         fromTitle,
-        numbered);
+        numbered,
+        options);
   }
 }

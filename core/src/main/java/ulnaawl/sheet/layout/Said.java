@@ -15,7 +15,8 @@ public sealed interface Said {
    * @param facing where it begins anew, as a clock hour
    * @param change counts and steps that are danced otherwise; empty where none
    */
-  record Restart(List<Integer> walls, int after, Optional<String> facing, String change)
+  record Restart(
+      List<Integer> walls, int after, boolean optional, Optional<String> facing, String change)
       implements Said {
     public Restart {
       walls = List.copyOf(walls);

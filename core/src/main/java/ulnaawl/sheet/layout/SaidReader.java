@@ -19,7 +19,7 @@ final class SaidReader {
           CASE);
   private static final Pattern ORDER_WORDS =
       Pattern.compile(
-          "(?:part\\s+)?(?:[A-H]|tag(?:\\s?\\d)?|bridge|ending)(?:[\\s,/>→–-]+|$)", CASE);
+          "(?:part\\s+)?(?:[A-H]|(?:tag|bridge|ending)(?:\\s?\\d)?)(?:[\\s,/>→–-]+|$)", CASE);
   private static final Pattern RESTART =
       Pattern.compile(
           "\\brestarts?\\b|\\b(?:re-start|(?:start|begin)(?:ing)?\\s+(?:the\\s+dance\\s+)?(?:again|over|from the (?:top|beginning)))\\b",
@@ -163,7 +163,8 @@ final class SaidReader {
                   ? Optional.of(danced)
                   : Optional.empty());
       String steps = changed;
-      return at.map(it -> List.<Said>of(new Said.Restart(walls, it, facing, steps)))
+      boolean optional = OPTIONAL.matcher(sentence).find();
+      return at.map(it -> List.<Said>of(new Said.Restart(walls, it, optional, facing, steps)))
           .orElse(List.of());
     }
     return List.of();
@@ -181,7 +182,7 @@ final class SaidReader {
     if (!afterWall && !before && after.isPresent()) {
       if (restarts) {
         return List.of(
-            new Said.Restart(walls, after.get(), facing, ""),
+            new Said.Restart(walls, after.get(), OPTIONAL.matcher(sentence).find(), facing, ""),
             new Said.Tag(walls, name, Optional.empty(), false));
       }
       return List.of(new Said.Inside(ExtraKind.BRIDGE, walls, name, after.get()));

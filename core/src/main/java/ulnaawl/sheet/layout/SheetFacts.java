@@ -94,6 +94,8 @@ public final class SheetFacts {
       Pattern.compile(
           "(.+?)\\s+(?:[Bb]y|BY)\\s+(\\p{L}.*)"
               + "|([^\\p{Ll}]{3,}?)\\s+[-–—*·]\\s+(\\p{Lu}\\p{Ll}+(?:\\s+(?:&|and)?\\s*\\p{Lu}\\p{Ll}+)+)");
+  private static final Pattern COUNT_RATE =
+      Pattern.compile("[(\\[]?\\bcount rate\\s*[:=]?\\s*(1/2|2|1)\\b[)\\]]?", CASE);
   private static final Pattern EMPTY_BRACKETS = Pattern.compile("\\([\\s,;·-]*\\)");
   private static final Pattern ALBUM = Pattern.compile("[(\\[]?\\balbum\\b[^)\\]]*[)\\]]?", CASE);
   private static final Pattern EXCEPTIONS =
@@ -320,6 +322,11 @@ public final class SheetFacts {
     if (bpm.find()) {
       more.append(" / ").append(bpm.group(1) == null ? bpm.group(2) : bpm.group(1)).append(" bpm");
       rest = rest.substring(0, bpm.start()) + rest.substring(bpm.end());
+    }
+    Matcher rate = COUNT_RATE.matcher(rest);
+    if (rate.find()) {
+      more.append(" / count rate ").append(rate.group(1));
+      rest = rest.substring(0, rate.start()) + rest.substring(rate.end());
     }
     Matcher length = LENGTH.matcher(rest);
     if (length.find()) {

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Block.ExtraKind;
+import ulnaawl.notation.read.LeadingCounts;
 import ulnaawl.notation.read.LineReadings;
 
 /** Goes through a sheet from top to bottom and says of every line what it is for. */
@@ -164,7 +165,7 @@ public final class SheetLayout {
             .getLast()
             .add(
                 new DraftLine(
-                    List.of(line.number()), List.of(), line.text(), Optional.empty(), List.of()));
+                    List.of(line.number()), List.of(), line.text(), Optional.empty()));
       }
     }
     at = end - 1;
@@ -568,22 +569,21 @@ public final class SheetLayout {
       return false;
     }
     role(line, LineRole.STEPS);
-    boolean first = true;
     for (CountColumn.Counted one : counted) {
       blockFor(one.counts());
-      blocks.getLast().add(draft(line, one.counts(), one.words(), first ? options : List.of()));
-      first = false;
+      blocks.getLast().add(draft(line, one.counts(), one.words()));
     }
+    options.forEach(it -> blocks.getLast().takeOption(line, it));
     return true;
   }
 
-  private DraftLine draft(SheetLine line, List<Count> counts, String words, List<String> options) {
+  private DraftLine draft(SheetLine line, List<Count> counts, String words) {
     String plain = words;
     String walls = wallsWithin(line, words, counts);
     if (!walls.isEmpty()) {
       plain = words.replace(walls, " ").strip();
     }
-    return new DraftLine(List.of(line.number()), counts, plain, again(plain), options);
+    return new DraftLine(List.of(line.number()), counts, plain, again(plain));
   }
 
   private static final Pattern SENTENCE =
@@ -652,20 +652,53 @@ public final class SheetLayout {
     }
   }
 
+  private static final Pattern OPTION_FOR =
+      Pattern.compile(
+          "^(?:\\(([^)]*)\\))?\\s*,?\\s*(?:for\\s+)?counts?\\s*(\\d{1,3}[\\d&aeAE,\\s–-]*?)"
+              + "(?:\\s*(?:of|in)\\s+section\\s*(\\d{1,2}))?\\s*[:,]\\s*(.+)$",
+          CASE);
+
+  /** "Option for counts 5-8 of section 2: …", or of the line above where nothing else is said. */
+  private boolean takeOption(SheetLine line, String words) {
+    OpenBlock open = blocks.getLast();
+    Matcher other = OPTION_FOR.matcher(words);
+    if (!other.matches()) {
+      if (!open.takeOption(line, words)) {
+        return false;
+      }
+      role(line, LineRole.STEPS);
+      return true;
+    }
+    List<OpenBlock> sections = blocks.stream().filter(OpenBlock::isSection).toList();
+    int number = other.group(3) == null ? sections.size() : Integer.parseInt(other.group(3));
+    Optional<LeadingCounts> counts = LeadingCounts.of(other.group(2).strip());
+    if (counts.isEmpty() || number < 1 || number > sections.size()) {
+      role(line, LineRole.UNREAD);
+      return true;
+    }
+    String name = other.group(1) == null ? "" : other.group(1);
+    sections
+        .get(number - 1)
+        .add(
+            new DraftOption(
+                line.number(), name, counts.get().counts(), true, other.group(4).strip()));
+    role(line, LineRole.STEPS);
+    return true;
+  }
+
   private void takeOther(SheetLine line, String text) {
     OpenBlock open = blocks.getLast();
     if (open.isUncounted() && takeParagraph(text)) {
       return;
     }
     Matcher option = OPTION.matcher(text);
-    if (option.matches() && open.takeOption(line, option.group(1).strip())) {
-      role(line, LineRole.STEPS);
+    if (option.matches() && takeOption(line, option.group(1).strip())) {
       return;
     }
     Optional<DraftLine.Again> again = again(text);
     boolean whole = FAREWELL.matcher(text).matches();
     if (again.isPresent() && open.isEmpty() && again.get().from() > 0) {
-      open.add(new DraftLine(List.of(line.number()), List.of(), text, again, List.of()));
+      open.add(new DraftLine(List.of(line.number()), List.of(), text, again));
       role(line, LineRole.STEPS);
     } else if (whole) {
       role(line, LineRole.REMARK);
@@ -673,7 +706,7 @@ public final class SheetLayout {
       open.join(line, text);
       role(line, LineRole.STEPS);
     } else if ((open.isUncounted() || open.isEmpty()) && speaksOfSteps(text)) {
-      open.add(new DraftLine(List.of(line.number()), List.of(), text, Optional.empty(), List.of()));
+      open.add(new DraftLine(List.of(line.number()), List.of(), text, Optional.empty()));
       role(line, LineRole.STEPS);
     } else {
       role(line, speaksOfSteps(text) ? LineRole.UNREAD : LineRole.REMARK);

@@ -85,6 +85,10 @@ final class FigureNames {
       return Optional.empty();
     }
     List<Item> replaced = own.stream().flatMap(it -> it.items().stream()).toList();
+    boolean turnFigure = replaced.stream().anyMatch(it -> turns(it.figure()));
+    if (turnFigure && !turns(figure.get())) {
+      return Optional.empty();
+    }
     Item first = replaced.getFirst();
     Turn whole = danced.turn();
     Optional<Stated<TypedTurn>> turn =
@@ -128,6 +132,11 @@ final class FigureNames {
       }
     }
     return Optional.empty();
+  }
+
+  /** Whether a figure is a turn: a spiral is not lost in a step and a hook. */
+  private static boolean turns(Figure figure) {
+    return figure.turn().defaultEighths() > 0;
   }
 
   /** Whether a figure turns so far and to that side where nothing is said. */

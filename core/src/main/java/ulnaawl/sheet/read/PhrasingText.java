@@ -93,6 +93,7 @@ final class PhrasingText {
               walls(it.walls())
                   + ": restart after "
                   + it.after()
+                  + (it.optional() ? " optional" : "")
                   + facing(it.facing())
                   + (it.change().isEmpty() ? "" : " changing " + it.change()),
               sources,

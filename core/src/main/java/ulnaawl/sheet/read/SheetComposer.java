@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ulnaawl.check.CheckSuite;
+import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.compile.LineWalk;
 import ulnaawl.figure.FigureBook;
@@ -183,7 +184,6 @@ final class SheetComposer {
 
   private void steps(int number, List<Path.Step> steps) {
     DraftBlock block = draft.blocks().get(number);
-    List<OptionText> options = new ArrayList<>();
     int counted = 0;
     for (Path.Step step : steps) {
       DraftLine line = step.draft();
@@ -214,10 +214,9 @@ final class SheetComposer {
       if (block.fromTitle()) {
         line.sources().forEach(source -> text.doubt(source, new Doubt.StepsOfHeading()));
       }
-      line.options().forEach(words -> options.add(new OptionText(words, line, step)));
     }
     if (block.isSection()) {
-      options.forEach(option -> option(option, sectionNumber(number)));
+      new OptionComposer(text, book).write(block.options(), steps, sectionNumber(number));
     }
   }
 
@@ -286,62 +285,6 @@ final class SheetComposer {
     return false;
   }
 
-  /** Another way of dancing a line, in the sheet's words. */
-  private record OptionText(String words, DraftLine line, Path.Step step) {}
-
-  private void option(OptionText option, int section) {
-    List<Count> counts = option.line().counts();
-    int source = option.line().sources().getLast();
-    for (int from = 0; from < counts.size(); from++) {
-      List<Count> own = counts.subList(from, counts.size());
-      if (!own.getFirst().isWhole()) {
-        continue;
-      }
-      LineReadings readings = LineReadings.of(own, LineWays.words(option.words()), book);
-      StepLine line = readings.lines().getFirst();
-      Footing before = footingBefore(option.step(), own.getFirst());
-      LineWalk walk = walk(line, before);
-      LineWalk whole = option.step().walks().getLast();
-      boolean rejoins =
-          readings.isWhole()
-              && walk.diagnostics().isEmpty()
-              && walk.weight() == whole.weight()
-              && walk.facing().equals(whole.facing());
-      if (rejoins) {
-        text.blank();
-        String name =
-            option.words().replaceAll("[^\\p{L}\\d\\s]+", " ").replaceAll("\\s+", " ").strip();
-        int last = own.getLast().number();
-        text.add(
-            "option "
-                + name
-                + " for section "
-                + section
-                + ", counts "
-                + own.getFirst().number()
-                + (last == own.getFirst().number() ? "" : "-" + last)
-                + ": easier",
-            List.of(source));
-        text.add(line(own, line), List.of(source));
-        return;
-      }
-    }
-    text.add("# option: " + option.words().replace('#', ' '), List.of(source));
-    text.doubt(source, new Doubt.OptionDiffers(option.words()));
-  }
-
-  private static Footing footingBefore(Path.Step step, Count count) {
-    Footing before = step.from();
-    for (LineWalk walk : step.walks()) {
-      for (Place place : walk.places()) {
-        if (place.count().compareTo(count) < 0) {
-          before = new Footing(place.after(), place.facing());
-        }
-      }
-    }
-    return before;
-  }
-
   /** Holds the figures that a heading names against those that are danced below it. */
   private void sayHeading(DraftBlock block, int number, Path path) {
     if (block.title().isEmpty() || block.heading().isEmpty()) {
@@ -406,8 +349,14 @@ final class SheetComposer {
     SourceText source = SourceText.of(stepText);
     int first =
         draft.lines().stream().filter(line -> !line.isEmpty()).findFirst().orElseThrow().number();
-    List<Diagnostic> found = CheckSuite.check(stepText, book).diagnostics();
-    boolean fragment = found.stream().anyMatch(one -> one.code() == Code.SHORT_SECTION);
+    Compilation compiled = CheckSuite.check(stepText, book);
+    List<Diagnostic> found = compiled.diagnostics();
+    boolean fragment =
+        compiled.dance().sections().stream()
+            .anyMatch(section ->
+                section.counts() < draft.facts().sectionCounts()
+                    || section.places().isEmpty()
+                    || section.places().getFirst().count().number() > 1);
     for (Diagnostic one : found) {
       boolean ofTheEnd = fragment && one.code() == Code.END_WEIGHT;
       if (one.severity() == Severity.INFO || SAID_OTHERWISE.contains(one.code()) || ofTheEnd) {
