@@ -13,10 +13,7 @@ import ulnaawl.music.Count;
  * @param again what they repeat, where the sheet only says so
  */
 public record DraftLine(
-    List<Integer> sources,
-    List<Count> counts,
-    String words,
-    Optional<Again> again) {
+    List<Integer> sources, List<Count> counts, String words, Optional<Again> again) {
 
   public DraftLine {
     sources = List.copyOf(sources);

@@ -88,8 +88,8 @@ final class OpenBlock {
   boolean takeOption(SheetLine line, String words) {
     Optional<DraftLine> last =
         lines.reversed().stream().filter(it -> !it.counts().isEmpty()).findFirst();
-    last.ifPresent(it ->
-        options.add(new DraftOption(line.number(), "", it.counts(), false, words)));
+    last.ifPresent(
+        it -> options.add(new DraftOption(line.number(), "", it.counts(), false, words)));
     return last.isPresent();
   }
 

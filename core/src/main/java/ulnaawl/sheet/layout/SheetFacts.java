@@ -399,21 +399,25 @@ public final class SheetFacts {
     return isWaltz() ? 6 : 8;
   }
 
-  /** The header lines of step text, in their order. */
-  public List<String> lines() {
+  /**
+   * The header lines of step text, in their order.
+   *
+   * @param found the weight to start on, where the sheet does not state it and it has to be said
+   */
+  public List<String> lines(Optional<String> found) {
     List<String> lines = new ArrayList<>();
     lines.add("title: " + plain(title()));
     by.ifPresent(it -> lines.add("by: " + plain(it)));
     level.ifPresent(it -> lines.add("level: " + it.label()));
     counts.ifPresent(it -> lines.add("counts: " + it));
     walls.ifPresent(it -> lines.add("walls: " + it));
-    start.ifPresent(it -> lines.add("start: " + it));
-    intro.ifPresent(it -> lines.add("intro: " + it));
-    songs.forEach(it -> lines.add("song: " + plain(it)));
-    style.ifPresent(it -> lines.add("style: " + plain(it)));
     if (isWaltz()) {
       lines.add("meter: 3");
     }
+    start.or(() -> found).ifPresent(it -> lines.add("start: " + it));
+    intro.ifPresent(it -> lines.add("intro: " + it));
+    style.ifPresent(it -> lines.add("style: " + plain(it)));
+    songs.forEach(it -> lines.add("song: " + plain(it)));
     notes.forEach(it -> lines.add("note: " + plain(it)));
     return lines;
   }

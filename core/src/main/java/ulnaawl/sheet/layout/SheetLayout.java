@@ -163,9 +163,7 @@ public final class SheetLayout {
       if (!title) {
         blocks
             .getLast()
-            .add(
-                new DraftLine(
-                    List.of(line.number()), List.of(), line.text(), Optional.empty()));
+            .add(new DraftLine(List.of(line.number()), List.of(), line.text(), Optional.empty()));
       }
     }
     at = end - 1;

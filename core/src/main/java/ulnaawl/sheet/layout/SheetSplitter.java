@@ -3,6 +3,7 @@ package ulnaawl.sheet.layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Parts a text into its sheets: each begins with a title above its facts. */
@@ -16,6 +17,10 @@ public final class SheetSplitter {
           "\\b\\d{1,3}\\s*-?\\s*counts?\\b.*\\b(?:walls?|beginner|improver|intermediate|advanced)\\b"
               + "|\\bcounts?\\s*[:=]\\s*\\d+|\\bwalls?\\s*[:=]\\s*\\d|\\bchoreograph",
           CASE);
+  private static final Pattern FEET =
+      Pattern.compile("\\b(?:R|L|right|left)\\b.*,.*\\b(?:R|L|right|left)\\b", CASE);
+  private static final Pattern EXCEPTION =
+      Pattern.compile("\\b(?:restarts?|tags?|bridge|ending)\\b", CASE);
   private static final int HEAD = 4;
 
   private SheetSplitter() {}
@@ -35,7 +40,8 @@ public final class SheetSplitter {
         steps = false;
       }
       steps |=
-          CountColumn.leads(line.text())
+          FEET.matcher(line.text()).find()
+              || CountColumn.leads(line.text())
               || Heading.of(line.text()).filter(Heading.OfSection.class::isInstance).isPresent();
       sheet.add(line);
     }
@@ -48,6 +54,15 @@ public final class SheetSplitter {
         || (isAlone(lines, at) && isHead(lines, at));
   }
 
+  /** "Paper Kites - 32 counts, 4 walls": words that are no fact before those that are. */
+  private static boolean isTitled(String line) {
+    Matcher facts = FACTS.matcher(line);
+    return facts.find()
+        && facts.start() > 2
+        && Character.isUpperCase(line.charAt(0))
+        && !EXCEPTION.matcher(line).find();
+  }
+
   /** Whether a line stands first, or below an empty one. */
   private static boolean isAlone(List<SheetLine> lines, int at) {
     return at == 0 || lines.get(at - 1).isEmpty();
@@ -55,6 +70,9 @@ public final class SheetSplitter {
 
   private static boolean isHead(List<SheetLine> lines, int at) {
     String title = lines.get(at).text();
+    if (isTitled(title) && !CountColumn.leads(title)) {
+      return true;
+    }
     if (CountColumn.leads(title)
         || Heading.of(title).isPresent()
         || SaidReader.isAboutWalls(title)) {

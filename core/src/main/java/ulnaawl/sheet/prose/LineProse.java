@@ -45,7 +45,7 @@ final class LineProse {
     List<String> named = new ArrayList<>();
     List<Optional<String>> spelled = new ArrayList<>();
     for (Item item : line.items()) {
-      named.add(StepTextFormatter.items(List.of(item), book));
+      named.add(inWords(StepTextFormatter.items(List.of(item), book)));
       spelled.add(spelled(item));
     }
     List<String> words = new ArrayList<>(named);
@@ -60,6 +60,10 @@ final class LineProse {
     }
     String all = String.join(", ", isSame(words) ? words : named);
     return all.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + all.substring(1);
+  }
+
+  private static String inWords(String item) {
+    return item.replaceAll("\\bR\\b", "right").replaceAll("\\bL\\b", "left");
   }
 
   private Optional<String> spelled(Item item) {

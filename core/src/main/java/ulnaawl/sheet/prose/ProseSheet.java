@@ -114,8 +114,7 @@ public final class ProseSheet {
       text.append(" (count rate ").append(song.rate() == CountRate.HALF ? "1/2" : "2").append(')');
     }
     song.lengthSeconds()
-        .ifPresent(it ->
-            text.append(String.format(Locale.ROOT, " (%d:%02d)", it / 60, it % 60)));
+        .ifPresent(it -> text.append(String.format(Locale.ROOT, " (%d:%02d)", it / 60, it % 60)));
     return text.toString();
   }
 
@@ -152,8 +151,7 @@ public final class ProseSheet {
   }
 
   private static RelativeFacing facingBefore(Place place) {
-    return new RelativeFacing(
-        Math.floorMod(place.facing().eighths() - place.turn().eighths(), 8));
+    return new RelativeFacing(Math.floorMod(place.facing().eighths() - place.turn().eighths(), 8));
   }
 
   private static String clock(String hour) {
@@ -164,8 +162,7 @@ public final class ProseSheet {
     Optional<Variation> found =
         dance.variations().stream().filter(it -> it.span().equals(option.span())).findFirst();
     for (StepLine line : option.lines()) {
-      List<Place> places =
-          found.map(it -> placesOf(line, it.places())).orElse(List.of());
+      List<Place> places = found.map(it -> placesOf(line, it.places())).orElse(List.of());
       String words =
           places.isEmpty()
               ? StepTextFormatter.items(line.items(), book)
@@ -286,7 +283,8 @@ public final class ProseSheet {
         : "walls "
             + Stream.concat(
                     numbers.subList(0, numbers.size() - 2).stream(),
-                    Stream.of(String.join(" and ", numbers.subList(numbers.size() - 2, numbers.size()))))
+                    Stream.of(
+                        String.join(" and ", numbers.subList(numbers.size() - 2, numbers.size()))))
                 .collect(Collectors.joining(", "));
   }
 

@@ -18,6 +18,9 @@ final class StepSentence {
       return still(place);
     }
     Foot foot = place.foot().get();
+    if (place.action().name().equals("pivot")) {
+      return Optional.of("pivot " + turn(place.turn()));
+    }
     Optional<String> moved = moved(place, foot);
     if (place.turn().isNone()) {
       return moved;

@@ -13,8 +13,8 @@ import ulnaawl.sheet.Doubt;
 import ulnaawl.sheet.layout.DraftOption;
 
 /**
- * Writes the other ways of dancing a section below it. One that does not end on the same foot, facing
- * the same way, is only kept as a remark.
+ * Writes the other ways of dancing a section below it. One that does not end on the same foot,
+ * facing the same way, is only kept as a remark.
  */
 final class OptionComposer {
 
@@ -71,7 +71,7 @@ final class OptionComposer {
   }
 
   private void keep(DraftOption option) {
-    text.add("# option: " + option.words().replace('#', ' '), List.of(option.source()));
+    text.remark("option: " + option.words(), option.source());
     text.doubt(option.source(), new Doubt.OptionDiffers(option.words()));
   }
 

@@ -91,6 +91,7 @@ final class SheetComposer {
     }
     phrasing(phrases);
     keepUpTo(Integer.MAX_VALUE);
+    text.close(book);
     doubtsOfRoles();
     check();
     return new ReadSheet(
@@ -106,11 +107,9 @@ final class SheetComposer {
                     || (role(line) == LineRole.REMARK && isHead(line)))
             .map(SheetLine::number)
             .toList();
-    List<String> headers = new ArrayList<>(draft.facts().lines());
-    if (stated.isEmpty() && path.start().weight() == Weight.RIGHT) {
-      headers.add(1, "start: weight R");
-    }
-    for (String header : headers) {
+    boolean unusual = stated.isEmpty() && path.start().weight() == Weight.RIGHT;
+    Optional<String> found = unusual ? Optional.of("weight R") : Optional.empty();
+    for (String header : draft.facts().lines(found)) {
       text.add(header, facts.stream().filter(it -> says(it, header)).toList());
     }
   }
@@ -319,8 +318,10 @@ final class SheetComposer {
             .sorted(Comparator.comparingInt(it -> it.text().startsWith("order") ? 0 : 1))
             .toList()) {
       boolean there = phrase.missing().isEmpty();
-      text.add((there ? "" : "# ") + phrase.text(), phrase.sources());
-      if (!there) {
+      if (there) {
+        text.add(phrase.text(), phrase.sources());
+      } else {
+        text.remark(phrase.text(), phrase.sources().getFirst());
         phrase.sources().forEach(source -> text.doubt(source, new Doubt.NoSteps(phrase.missing())));
       }
     }

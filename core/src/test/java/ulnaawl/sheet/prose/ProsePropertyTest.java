@@ -59,7 +59,8 @@ public class ProsePropertyTest {
     int lines = 0;
     for (Object[] file : demo()) {
       String prose =
-          ProseSheet.of(DanceCompiler.compile(Files.readString((Path) file[0]), BOOK).dance(), BOOK);
+          ProseSheet.of(
+              DanceCompiler.compile(Files.readString((Path) file[0]), BOOK).dance(), BOOK);
       for (String line : prose.lines().filter(it -> it.matches("[\\d&].*")).toList()) {
         lines++;
         spelled += line.matches(".*\\b(left|right)\\b.*") ? 1 : 0;
@@ -72,8 +73,7 @@ public class ProsePropertyTest {
   public void generatedDancesComeBack() {
     int danced = 0;
     for (int seed = 0; danced < GENERATED; seed++) {
-      Compilation compiled =
-          DanceCompiler.compile(RandomDance.danceable(seed, 1 + seed % 4), BOOK);
+      Compilation compiled = DanceCompiler.compile(RandomDance.danceable(seed, 1 + seed % 4), BOOK);
       if (compiled.diagnostics().stream().noneMatch(Diagnostic::isError)) {
         danced++;
         String prose = ProseSheet.of(compiled.dance(), BOOK);
@@ -112,7 +112,8 @@ public class ProsePropertyTest {
   }
 
   private static List<String> walls(Dance dance) {
-    return WallSequence.of(dance, SequenceRequest.of(dance).withOptional(true).withWalls(12)).walls()
+    return WallSequence.of(dance, SequenceRequest.of(dance).withOptional(true).withWalls(12))
+        .walls()
         .stream()
         .map(wall ->
             wall.number()
