@@ -8,7 +8,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.text.PDFTextStripper;
 
 /** The text of a PDF, line by line as it stands on its pages. */
@@ -20,6 +19,7 @@ final class SheetPdfText {
   private SheetPdfText() {}
 
   static String of(byte[] bytes) throws IOException {
+    PdfGuard.check(bytes);
     FutureTask<String> reading = new FutureTask<>(() -> read(bytes));
     Thread thread = Thread.ofPlatform().daemon().name("sheet-pdf").start(reading);
     try {
@@ -33,9 +33,6 @@ final class SheetPdfText {
       Thread.currentThread().interrupt();
       throw new IOException("reading it was stopped");
     } catch (ExecutionException failed) {
-      if (failed.getCause() instanceof InvalidPasswordException) {
-        throw new IOException("it has a password; open it and copy its text");
-      }
       if (failed.getCause() instanceof NoText none) {
         throw none;
       }

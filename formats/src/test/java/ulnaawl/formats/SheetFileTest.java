@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
+import java.util.zip.DeflaterOutputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -142,9 +143,30 @@ public class SheetFileTest {
     refused("no .docx or .odt", zip("other.txt", "hello"));
     refused("password", pdf(true, "secret"));
     refused("no text; scan it", pdf(false));
+    refused("unpacked it is larger", pdfStream(deflated(60_000_000), "/FlateDecode"));
+    refused("packed in a way", pdfStream(new byte[9], "[/FlateDecode /Fl]"));
+    refused("packed in a way", pdfStream(new byte[9], "/L#5aWDecode"));
+    refused("packed in a way", pdfStream(new byte[9], "7 0 R"));
     refused("damaged", "%PDF-1.7 and nothing more".getBytes(StandardCharsets.US_ASCII));
     refused("old word processor", "{\\rtf1 hello}".getBytes(StandardCharsets.US_ASCII));
     refused("no text, .docx", new byte[] {1, 0, 2});
+  }
+
+  private static byte[] deflated(int length) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (DeflaterOutputStream out = new DeflaterOutputStream(bytes)) {
+      out.write(new byte[length]);
+    }
+    return bytes.toByteArray();
+  }
+
+  private static byte[] pdfStream(byte[] packed, String filter) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    String head = "%PDF-1.7\n4 0 obj <</Filter " + filter + " /Length " + packed.length + ">>\n";
+    bytes.write((head + "stream\n").getBytes(StandardCharsets.US_ASCII));
+    bytes.write(packed);
+    bytes.write("\nendstream\nendobj\n".getBytes(StandardCharsets.US_ASCII));
+    return bytes.toByteArray();
   }
 
   private static void refused(String why, byte[] bytes) {

@@ -65,6 +65,7 @@ public class AccessTest extends ServerTest {
           Map.entry("post /api/songs", SONG),
           Map.entry("put /api/songs/{id}", SONG),
           Map.entry("post /api/dances", "{'stepText':'title: X'}"),
+          Map.entry("post /api/sheets/read", "{'text':'X'}"),
           Map.entry("put /api/dances/{id}", "{'stepText':'title: X','version':1}"),
           Map.entry(
               "post /api/groups",

@@ -62,6 +62,14 @@ final class Client {
     return send(write(path).POST(HttpRequest.BodyPublishers.ofString(body)));
   }
 
+  /** Sends a file. */
+  Answer postBytes(String path, byte[] body) {
+    return send(
+        write(path)
+            .setHeader("Content-Type", "application/octet-stream")
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+  }
+
   Answer put(String path, String body) {
     return send(write(path).PUT(HttpRequest.BodyPublishers.ofString(body)));
   }

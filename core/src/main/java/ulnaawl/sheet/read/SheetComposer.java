@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
+import ulnaawl.dance.NotedFacing;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.compile.LineWalk;
 import ulnaawl.figure.FigureBook;
@@ -233,28 +234,23 @@ final class SheetComposer {
       return;
     }
     LineWalk danced = walk(taken.lines().getFirst(), from);
+    boolean inDoubt = !taken.doubts().isEmpty() || !isClean(danced);
+    boolean facingPrinted = danced.places().stream().anyMatch(it -> NotedFacing.of(it).isPresent());
     boolean several = false;
     for (Way other : LineWays.of(line, book)) {
       StepLine otherLine = other.lines().getFirst();
       LineWalk walk = walk(otherLine, from);
-      boolean plain = other.doubts().isEmpty();
-      if (differs(walk, danced) && (plain || !taken.doubts().isEmpty())) {
-        boolean clean = walk.diagnostics().isEmpty() && PathSearch.facingsThatDiffer(walk) == 0;
-        boolean sure =
-            danced.places().stream().anyMatch(it -> ulnaawl.dance.NotedFacing.of(it).isPresent());
-        if (plain && taken.doubts().isEmpty() && clean && !(sure && turns(walk, danced))) {
-          several = true;
-        }
-        if (several || !taken.doubts().isEmpty()) {
-          for (int source : line.sources().subList(0, 1)) {
-            text.other(
-                source,
-                written,
-                line(
-                    counts.size() == otherLine.counts().size() ? counts : otherLine.counts(),
-                    otherLine));
-          }
-        }
+      if (!differs(walk, danced)) {
+        continue;
+      }
+      boolean decided = facingPrinted && turns(walk, danced);
+      several |= !inDoubt && other.doubts().isEmpty() && isClean(walk) && !decided;
+      if (inDoubt || several) {
+        boolean sameCounts = counts.size() == otherLine.counts().size();
+        text.other(
+            line.sources().getFirst(),
+            written,
+            line(sameCounts ? counts : otherLine.counts(), otherLine));
       }
     }
     if (several) {
@@ -264,6 +260,11 @@ final class SheetComposer {
 
   private LineWalk walk(StepLine line, Footing from) {
     return LineWalk.of(line, from.weight(), from.facing(), book);
+  }
+
+  private static boolean isClean(LineWalk walk) {
+    return walk.diagnostics().stream().noneMatch(Diagnostic::isError)
+        && PathSearch.facingsThatDiffer(walk) == 0;
   }
 
   private static boolean turns(LineWalk one, LineWalk other) {

@@ -2,6 +2,7 @@ package ulnaawl.server.dances;
 
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.dance.lineage.FeetPrint;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Turn;
 import ulnaawl.music.Pace;
@@ -16,8 +17,10 @@ import ulnaawl.plan.DanceFacts;
  * @param facts what planners need of it
  * @param sound whether it can be danced as written
  * @param listing what a list says of it
+ * @param feet what it is known by whatever its steps are called
  */
-public record CatalogDance(DanceRow row, DanceFacts facts, boolean sound, Listing listing) {
+public record CatalogDance(
+    DanceRow row, DanceFacts facts, boolean sound, Listing listing, FeetPrint feet) {
 
   /**
    * What a list says besides.
@@ -59,7 +62,8 @@ public record CatalogDance(DanceRow row, DanceFacts facts, boolean sound, Listin
             rate,
             rate.map(Pace::of),
             headers.style().map(Stated::value),
-            facts.figures().stream().sorted().toList()));
+            facts.figures().stream().sorted().toList()),
+        FeetPrint.of(read.dance()));
   }
 
   DanceState state() {

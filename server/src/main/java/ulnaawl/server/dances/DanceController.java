@@ -2,9 +2,12 @@ package ulnaawl.server.dances;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -24,8 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.formats.SheetPdf;
 import ulnaawl.server.dances.DanceView.Reading;
+import ulnaawl.server.dances.PrintedSheets.PrintedSheet;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
+import ulnaawl.sheet.prose.ProseSheet;
 
 /** One dance: its text and everything computed from it. */
 @RestController
@@ -36,16 +41,24 @@ class DanceController {
   private final DanceReader reader;
   private final ReadingWriter writer;
   private final Catalog catalog;
+  private final PrintedSheets printedSheets;
 
-  DanceController(DanceService dances, DanceReader reader, ReadingWriter writer, Catalog catalog) {
+  DanceController(
+      DanceService dances,
+      DanceReader reader,
+      ReadingWriter writer,
+      Catalog catalog,
+      PrintedSheets printedSheets) {
+    this.printedSheets = printedSheets;
     this.catalog = catalog;
     this.dances = dances;
     this.reader = reader;
     this.writer = writer;
   }
 
-  /** A text to add. */
-  record StepText(@NotNull String stepText) {}
+  /** A text to add, and the printed sheet that it was read from. */
+  record StepText(
+      @NotNull String stepText, @Nullable @Size(max = PrintedSheets.MOST_TEXT) String sheet) {}
 
   /** A changed text, and the version it was changed from. */
   record ChangedStepText(@NotNull String stepText, int version) {}
@@ -98,10 +111,26 @@ class DanceController {
         .body(SheetPdf.write(read.dance(), read.sequence(), read.level(), reader.book()));
   }
 
+  /** A dance in full sentences. */
+  record Prose(String text) {}
+
+  @GetMapping("/{id}/prose")
+  Prose prose(@PathVariable long id) {
+    return new Prose(ProseSheet.of(reader.read(dances.get(id).stepText()).dance(), reader.book()));
+  }
+
+  /** The printed sheet that the dance was read from; without lines where there is none. */
+  @GetMapping("/{id}/printed-sheet")
+  PrintedSheet printedSheet(@PathVariable long id) {
+    return printedSheets.of(dances.get(id));
+  }
+
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   DanceSheet add(@Valid @RequestBody StepText text, @AuthenticationPrincipal SignedIn me) {
-    return sheet(dances.add(text.stepText(), me));
+    return sheet(
+        dances.add(
+            text.stepText(), Optional.ofNullable(text.sheet()).filter(it -> !it.isBlank()), me));
   }
 
   @PutMapping("/{id}")

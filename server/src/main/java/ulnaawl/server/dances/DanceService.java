@@ -69,8 +69,15 @@ public class DanceService {
 
   @InstructorOnly
   @Transactional
-  DanceRow add(String stepText, SignedIn me) {
-    return addFor(stepText, me.name());
+  DanceRow add(String stepText, Optional<String> sheet, SignedIn me) {
+    DanceRow added = addFor(stepText, me.name());
+    sheet.ifPresent(it -> {
+      if (it.indexOf('\0') >= 0) {
+        throw Problem.rejected("The sheet is not a text.");
+      }
+      store.keepSheet(added.at(), it);
+    });
+    return added;
   }
 
   /** Adds a dance without a role check, for the demo club. */

@@ -1,6 +1,7 @@
 package ulnaawl.server.dances;
 
 import static ulnaawl.server.tables.Tables.DANCE;
+import static ulnaawl.server.tables.Tables.DANCE_SHEET;
 import static ulnaawl.server.tables.Tables.DANCE_VERSION;
 
 import java.time.LocalDateTime;
@@ -171,6 +172,30 @@ class DanceStore {
   boolean archive(long id, int version) {
     return ROWS.archive(database, id, version);
   }
+
+  /** Keeps the printed sheet that a version was read from. */
+  void keepSheet(DanceVersion at, String sheet) {
+    database
+        .insertInto(DANCE_SHEET)
+        .set(DANCE_SHEET.DANCE_ID, at.dance())
+        .set(DANCE_SHEET.VERSION, at.version())
+        .set(DANCE_SHEET.SHEET, sheet)
+        .execute();
+  }
+
+  /** The newest printed sheet of a dance. */
+  Optional<StoredSheet> sheet(long id) {
+    return database
+        .select(DANCE_SHEET.VERSION, DANCE_SHEET.SHEET)
+        .from(DANCE_SHEET)
+        .where(DANCE_SHEET.DANCE_ID.eq(id))
+        .orderBy(DANCE_SHEET.VERSION.desc())
+        .limit(1)
+        .fetchOptional(row -> new StoredSheet(row.value1(), row.value2()));
+  }
+
+  /** A sheet, and the version that was read from it. */
+  record StoredSheet(int version, String sheet) {}
 
   /** Versions of an earlier release, which had no keys. */
   List<DanceRow> withoutKeys() {

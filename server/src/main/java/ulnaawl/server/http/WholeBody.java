@@ -24,6 +24,11 @@ class WholeBody extends OncePerRequestFilter {
   /** Bytes of a request body: room for the longest step text and some. */
   static final int MOST_BYTES = 512 * 1024;
 
+  /** Bytes of a file with a printed sheet. */
+  static final int MOST_OF_FILE = 4 * 1024 * 1024;
+
+  private static final String FILES = "/api/sheets/file";
+
   private static final Set<String> WITH_BODY = Set.of("POST", "PUT", "PATCH", "DELETE");
 
   private final BodiesUnderway underway = new BodiesUnderway();
@@ -33,11 +38,13 @@ class WholeBody extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     long length = request.getContentLengthLong();
-    if (length > MOST_BYTES) {
+    boolean file = request.getRequestURI().equals(FILES);
+    if (length > (file ? MOST_OF_FILE : MOST_BYTES)) {
       refuse(
           response,
           413,
-          "This is more than is read at once: 64 KB of text for a dance, 500 KB for a list of songs.");
+          "This is more than is read at once: 64 KB of text for a dance, 500 KB for a list of"
+              + " songs, 4 MB for the file of a sheet.");
     } else if (length < 0 && request.getHeader("Transfer-Encoding") != null) {
       refuse(response, 411, "Say how long the request is.");
     } else if (length <= 0 || !WITH_BODY.contains(request.getMethod())) {
