@@ -50,6 +50,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
       <li
         v-if="cell.opens"
         class="call"
+        :class="{ one: cell.figureSpan <= COLUMNS_A_COUNT, part: cell.figureSpan < COLUMNS_A_COUNT }"
         :title="cell.place.call"
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.figureSpan}` }"
       >
@@ -57,6 +58,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
       </li>
       <li
         class="place"
+        :class="{ tight: cell.span < COLUMNS_A_COUNT && !!cell.place.turn }"
         :title="title(cell.place)"
         :style="{ gridColumn: `${cell.column + 1} / span ${cell.span}` }"
       >
@@ -95,7 +97,16 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   margin-right: 2px;
   font-size: 13px;
   font-weight: 600;
-  line-height: 1.3;
+  line-height: 1.25;
+  overflow-wrap: break-word;
+}
+.call.one {
+  font-size: 12px;
+  padding: 1px 3px;
+}
+/* Less than a count wide: there is no room for a second word. */
+.call.part,
+.call.part button {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -105,8 +116,6 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   cursor: pointer;
   display: block;
   width: 100%;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .call button:focus-visible {
   outline: 3px solid var(--notice);
@@ -123,6 +132,14 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   gap: 3px;
   padding-left: 2px;
   min-height: 24px;
+}
+.tight {
+  flex-wrap: wrap;
+  align-content: flex-start;
+}
+.tight .turned {
+  flex-basis: 100%;
+  font-size: 11px;
 }
 .turned {
   font-size: 12px;

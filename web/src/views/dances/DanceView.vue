@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import DraftNote from '@/components/draft-note/DraftNote.vue'
@@ -13,6 +13,8 @@ import { useChoice } from '@/composables/useChoice'
 import { provideClock } from '@/composables/useClock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+import { looksLikeSheet, usePile } from '@/composables/usePile'
 import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
@@ -20,6 +22,7 @@ import DanceFacts from './DanceFacts.vue'
 import DanceHead from './DanceHead.vue'
 import HallFit from './HallFit.vue'
 import FigureDrawer from './FigureDrawer.vue'
+import PrintedSheet from './PrintedSheet.vue'
 import RemarkList from './RemarkList.vue'
 import SectionBuilder from './SectionBuilder.vue'
 import SectionList from './SectionList.vue'
@@ -39,7 +42,14 @@ const { find } = useFigures()
 const explained = ref('')
 const clockView = provideClock()
 const says = computed(() => CLOCK_VIEWS.find((one) => one.value === clockView.value)?.says)
-const side = useChoice<'write' | 'build' | 'floor'>('dance-side', 'write')
+const side = useChoice<'write' | 'build' | 'floor' | 'printed'>('dance-side', 'write')
+watch(
+  () => route.params.way,
+  (way) => {
+    if (way === 'write' || way === 'build') side.value = way
+  },
+  { immediate: true },
+)
 const part = ref(1)
 const places = computed(
   () =>
@@ -69,7 +79,7 @@ const remarks = computed(() => (untouched.value ? [] : (reading.value?.remarks ?
 const errors = computed(() => remarks.value.filter((remark) => remark.severity === 'ERROR').length)
 const state = computed(() => {
   if (checking.value) return 'Checking…'
-  if (untouched.value) return 'Write it below, or paste the lines of a sheet.'
+  if (untouched.value) return 'Write it below, or paste a sheet.'
   return errors.value ? `${errors.value} to mend` : 'No mistakes'
 })
 watch(
@@ -102,6 +112,30 @@ async function remove() {
   if (sure && (await run(dance.remove, 'Removed.'))) await router.push('/dances')
 }
 
+/** The sheet that the dance was read from, where there is one. */
+const printed = useLoad(() =>
+  ask(api.GET('/api/dances/{id}/printed-sheet', { params: { path: { id: wanted.value ?? 0 } } })),
+)
+watch(wanted, (id) => (id === undefined ? undefined : printed.load()), { immediate: true })
+
+/** Shows a line of the step text in the editor. */
+async function goToLine(line: number) {
+  side.value = 'write'
+  await nextTick()
+  const before = text.value.split('\n').slice(0, line - 1)
+  editor.value?.goTo(before.reduce((sum, one) => sum + one.length + 1, 0))
+}
+
+const pile = usePile()
+/** A sheet that is pasted into a dance in which nothing stands yet is read as a sheet. */
+async function pasted(event: ClipboardEvent) {
+  const words = event.clipboardData?.getData('text/plain') ?? ''
+  if (!untouched.value || !session.isInstructor || !looksLikeSheet(words)) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (await run(() => pile.paste(words))) await router.push('/dances/read')
+}
+
 function onKey(event: KeyboardEvent) {
   if ((event.ctrlKey || event.metaKey) && event.key === 's') {
     event.preventDefault()
@@ -111,7 +145,7 @@ function onKey(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="stack" @keydown="onKey">
+  <div class="stack" @keydown="onKey" @paste.capture="pasted">
     <PageState
       :loading="checking || dance.text.loading.value"
       :problem="reading ? '' : problem || trouble"
@@ -137,6 +171,7 @@ function onKey(event: KeyboardEvent) {
                 <el-radio-button label="Write" value="write" />
                 <el-radio-button v-if="session.isInstructor" label="Build" value="build" />
                 <el-radio-button label="Floor" value="floor" />
+                <el-radio-button v-if="printed.data.value?.version" label="Sheet" value="printed" />
               </el-radio-group>
               <span role="status" class="quiet">
                 {{ state }}
@@ -170,16 +205,22 @@ function onKey(event: KeyboardEvent) {
               />
               <HallFit :floor="reading.floor" :step-text="text" />
             </div>
+            <PrintedSheet
+              v-else-if="side === 'printed' && printed.data.value?.version"
+              :sheet="printed.data.value"
+              :step-text="text"
+              @show="goToLine"
+            />
             <RemarkList
-              v-if="side !== 'floor'"
+              v-if="side === 'write' || side === 'build'"
               :remarks="remarks"
               :readonly="!session.isInstructor"
               @show="editor?.goTo($event)"
               @mend="editor?.mend($event)"
             />
             <StepEditor
-              v-if="side === 'write' || !session.isInstructor"
-              v-show="side === 'write'"
+              v-if="side === 'write' || !session.isInstructor || !printed.data.value?.version"
+              v-show="side === 'write' || (side === 'printed' && !printed.data.value?.version)"
               ref="editor"
               v-model="text"
               :help="help"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { clockOf, provideClock } from '@/composables/useClock'
+import { useChoice } from '@/composables/useChoice'
 import { useLoad } from '@/composables/useLoad'
 import { clock } from '@/domain/facing'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
@@ -21,6 +22,19 @@ const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/dances/{id}', { params: { path: { id: id.value } } })),
 )
 onMounted(load)
+const wording = useChoice<'names' | 'sentences'>('sheet-wording', 'names')
+const prose = useLoad(() => ask(api.GET('/api/dances/{id}/prose', { params: { path: { id: id.value } } })))
+/** The sheet line by line: its counts, where it has any, and its words. */
+const sentences = computed(() =>
+  (prose.data.value?.text ?? '')
+    .trimEnd()
+    .split('\n')
+    .map((line) => {
+      const counted = /^([\d&][\d&ae -]*?)\s{2,}(.*)$/.exec(line)
+      return counted ? { counts: counted[1], words: counted[2] } : { counts: '', words: line }
+    }),
+)
+watch(wording, (now) => (now === 'sentences' ? prose.load() : undefined), { immediate: true })
 const reading = computed(() => data.value?.reading)
 const print = () => window.print()
 const view = provideClock()
@@ -44,10 +58,28 @@ const says = computed(() => {
         <RouterLink :to="`/dances/${id}`">‹ back to the dance</RouterLink>
         <el-button type="primary" @click="print">Print</el-button>
         <a :href="`/api/dances/${id}/sheet.pdf`" download>Save as PDF</a>
-        <ClockSwitch v-model="view" small />
-        <WallSelect v-if="view !== 'wall'" v-model="wall" :walls="reading.sequence" />
+        <el-radio-group v-model="wording" size="small" aria-label="Wording">
+          <el-radio-button label="by name" value="names" />
+          <el-radio-button label="in full sentences" value="sentences" />
+        </el-radio-group>
+        <ClockSwitch v-if="wording === 'names'" v-model="view" small />
+        <WallSelect v-if="wording === 'names' && view !== 'wall'" v-model="wall" :walls="reading.sequence" />
       </div>
-      <article class="paper sheet">
+      <PageState
+        v-if="wording === 'sentences'"
+        :loading="prose.loading.value"
+        :problem="prose.problem.value"
+        :ready="!!prose.data.value"
+        @again="prose.load"
+      >
+        <article class="paper sentences">
+          <p v-for="(line, i) in sentences" :key="i" :class="{ counted: line.counts }">
+            <b v-if="line.counts">{{ line.counts }}</b>
+            <span>{{ line.words || '\u00a0' }}</span>
+          </p>
+        </article>
+      </PageState>
+      <article v-else class="paper sheet">
         <header>
           <h1>{{ reading.title }}</h1>
           <p>
@@ -147,6 +179,15 @@ const says = computed(() => {
 </template>
 
 <style scoped>
+.sentences {
+  font-size: 15px;
+  line-height: 1.4;
+  gap: 2px;
+}
+.counted {
+  display: grid;
+  grid-template-columns: 5em minmax(0, 1fr);
+}
 .sheet {
   font-size: 15px;
   line-height: 1.35;

@@ -43,6 +43,10 @@ public record Item(
         other, feet, direction.filter(other::understands), travel, turn, times, ends, note, span);
   }
 
+  public Item withDirection(Placement way) {
+    return new Item(figure, feet, Optional.of(way), travel, turn, times, ends, note, span);
+  }
+
   public Item withFeet(List<Stated<Foot>> other) {
     return new Item(figure, other, direction, travel, turn, times, ends, note, span);
   }

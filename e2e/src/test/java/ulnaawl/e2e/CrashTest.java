@@ -21,7 +21,7 @@ public class CrashTest extends BrowserTest {
     String path;
     try (RunningApp app = RunningApp.start(RunningApp.TODAY, data, true, "crash.log")) {
       Page page = signIn(page(1280, 800, ColorScheme.LIGHT), app.address(), "Oda Marsh");
-      page.navigate(app.address() + "/dances/new");
+      page.navigate(app.address() + "/dances/new/write");
       type(page, "title: Before the dark\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n");
       button(page, "Keep this dance").click();
       page.waitForURL(Pattern.compile(".*/dances/\\d+"));

@@ -23,6 +23,8 @@ public class EverybodyCanUseItTest extends BrowserTest {
         "/dances",
         dance(page, "Paper Lanterns"),
         "/dances/new",
+        "/dances/new/write",
+        "/dances/read",
         dance(page, "High Tide") + "/sheet",
         dance(page, "Paper Lanterns") + "/walls",
         dance(page, "Rust and Roses") + "/calls",

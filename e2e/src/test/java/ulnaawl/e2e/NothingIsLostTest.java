@@ -31,7 +31,7 @@ public class NothingIsLostTest extends BrowserTest {
   @Test(dataProvider = "slips")
   public void slipsAreToldAndTheTextStays(String text, String said) {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, text);
     assertThat(page.locator(".remarks")).containsText(said);
     assertThat(page.locator(".cm-content"))
@@ -41,7 +41,7 @@ public class NothingIsLostTest extends BrowserTest {
   @Test
   public void aTextIsStillThereAfterTheBrowserWasClosed() {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, SOUND.replace("Sound", "Half a thought"));
     page.reload();
     assertThat(page.getByText("This was written here but not saved.")).isVisible();
@@ -52,7 +52,7 @@ public class NothingIsLostTest extends BrowserTest {
 
   /** A dance of one's own, saved; its address. */
   private static String keep(Page page, String text) {
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, text);
     button(page, "Keep this dance").click();
     page.waitForURL(Pattern.compile(".*/dances/\\d+"));

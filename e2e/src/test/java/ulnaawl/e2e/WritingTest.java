@@ -16,7 +16,7 @@ public class WritingTest extends BrowserTest {
   @Test
   public void completionKnowsTheFreeFoot() {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, HALF);
     page.keyboard().type("vin");
     Locator offers = page.locator(".cm-tooltip-autocomplete li");
@@ -29,7 +29,7 @@ public class WritingTest extends BrowserTest {
   @Test
   public void hoverExplainsAndOneKeyTidies() {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, "title: Untidy\nsection 1\n1-4 GRAPEVINE right,touch left  # here\n");
     page.keyboard().press("Alt+Shift+F");
     assertThat(page.locator(".cm-content")).containsText("1-4    vine R, touch L  # here");
@@ -45,7 +45,7 @@ public class WritingTest extends BrowserTest {
   @Test
   public void undoSurvivesAReload() {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, HALF + "vine L, touch R\n");
     page.keyboard().insertText("# a slip");
     assertThat(page.locator(".cm-content")).containsText("# a slip");
@@ -61,7 +61,7 @@ public class WritingTest extends BrowserTest {
   @Test
   public void theBuilderAndTheTextFollowEachOther() {
     Page page = signedIn("Oda Marsh");
-    page.navigate(at("/dances/new"));
+    page.navigate(at("/dances/new/write"));
     type(page, HALF.strip().replace("5-8", "") + "\n");
     page.getByText("Build", new Page.GetByTextOptions().setExact(true)).click();
     Locator runs = page.locator(".runs li");
@@ -76,7 +76,7 @@ public class WritingTest extends BrowserTest {
     runs.nth(1).dragTo(runs.nth(0));
     assertThat(runs.first()).containsText("jazz box");
     page.getByText("Write", new Page.GetByTextOptions().setExact(true)).click();
-    assertThat(page.locator(".cm-content")).containsText("1-4    jazz box L");
+    assertThat(page.locator(".cm-content")).containsText("1-4    jazz box R");
     assertThat(page.locator(".cm-content")).containsText("5-7    vine R");
   }
 

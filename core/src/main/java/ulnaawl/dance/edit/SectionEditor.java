@@ -17,7 +17,9 @@ import ulnaawl.notation.write.StepTextFormatter;
 
 /**
  * Puts figures of a section into another order, takes some out or adds some, and writes the section
- * anew: every figure keeps its rhythm, the counts follow.
+ * anew: every figure keeps its rhythm, the counts follow, and so do the feet. A figure whose foot
+ * would not be free is danced on the other one; what cannot follow stays as it is, and the checks say
+ * what is wrong with it.
  */
 public final class SectionEditor {
 
@@ -74,7 +76,7 @@ public final class SectionEditor {
               + most / Count.TICKS
               + ". Take one out, or begin a new section.");
     }
-    return new Edited(Optional.of(replaced(section.get(), lines(pieces))), "");
+    return new Edited(Optional.of(replaced(section.get(), lines(pieces, section.get()))), "");
   }
 
   private static Edited refused(String why) {
@@ -126,8 +128,10 @@ public final class SectionEditor {
             Rhythm.wholeCounts(rhythm) * Count.TICKS));
   }
 
-  private List<String> lines(List<Piece> pieces) {
+  private List<String> lines(List<Piece> pieces, Section section) {
     List<String> lines = new ArrayList<>();
+    FollowingFeet feet =
+        new FollowingFeet(section.startWeight(), section.startFacing(), book);
     int at = Count.TICKS;
     for (Piece piece : pieces) {
       int start = at;
@@ -135,7 +139,7 @@ public final class SectionEditor {
           piece.ticks().stream()
               .map(tick -> new Count(Math.max(0, start + tick - pickUp(piece))))
               .toList();
-      lines.add(StepTextFormatter.line(counts, piece.item()));
+      lines.add(StepTextFormatter.line(counts, feet.next(counts, piece.item())));
       at += piece.length();
     }
     return lines;

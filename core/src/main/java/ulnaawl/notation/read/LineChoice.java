@@ -93,8 +93,9 @@ final class LineChoice {
     return filling.isEmpty() ? List.of(plainest.items()) : filling;
   }
 
-  private List<Reading> step(Reading before, Draft draft) {
+  private List<Reading> step(Reading so, Draft draft) {
     Item item = draft.item(line, book);
+    Reading before = isPivotAfterStep(so, item) ? so.last(LineChoice::forward, 0) : so;
     if (draft.isBareTurn()) {
       bareTurns.add(item);
     }
@@ -126,6 +127,22 @@ final class LineChoice {
       readings.add(before.last(it -> it.withNote(words(item)), 2));
     }
     return readings;
+  }
+
+  /** "Step right, pivot 1/4 left": one steps forward to pivot. */
+  private static boolean isPivotAfterStep(Reading before, Item item) {
+    if (before.items().isEmpty() || !item.figure().name().equals("pivot")) {
+      return false;
+    }
+    Item last = before.items().getLast();
+    return last.figure().isPlainStep()
+        && last.direction().isEmpty()
+        && last.travel().isEmpty()
+        && last.turn().isEmpty();
+  }
+
+  private static Item forward(Item step) {
+    return step.withDirection(Placement.FWD);
   }
 
   /** "Turning 1/2 right, shuffle back": the turn comes first. */

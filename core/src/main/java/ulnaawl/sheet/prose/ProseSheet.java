@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.NotedFacing;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Variation;
@@ -146,7 +147,9 @@ public final class ProseSheet {
     RelativeFacing before = facingBefore(places.getFirst());
     String words = new LineProse(line, places, before, book).words();
     RelativeFacing after = places.getLast().facing();
-    boolean turned = places.stream().anyMatch(place -> !place.turn().isNone());
+    boolean turned =
+        places.stream().anyMatch(place -> !place.turn().isNone())
+            && NotedFacing.of(places.getLast()).isEmpty();
     return column + words + (facings && turned ? " (" + clock(after.clock()) + ")" : "");
   }
 

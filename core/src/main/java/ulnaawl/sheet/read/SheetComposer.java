@@ -123,7 +123,8 @@ final class SheetComposer {
     return switch (name) {
       case "title", "by", "note", "style" ->
           line.contains(plain(value)) || plain(value).contains(line);
-      case "song" -> line.contains(plain(value.split(" / ")[0]));
+      case "song" ->
+          line.contains(plain(value.split(" / ")[0])) && !line.equals(plain(draft.facts().title()));
       case "start" -> line.contains("weight") || line.contains("start");
       case "level" -> line.contains(plain(value.split(" ")[value.split(" ").length - 1]));
       default -> line.contains(name.substring(0, 4));

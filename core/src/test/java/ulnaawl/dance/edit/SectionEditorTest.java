@@ -51,7 +51,7 @@ public class SectionEditorTest {
     String now = edit(1, new Kept(1), new Kept(0), new Kept(2), new Kept(3)).text().orElseThrow();
     assertTrue(
         now.contains(
-            "section 1: Some\n# mind the turn\n1&2    coaster step R\n3-4    rock R fwd\n"
+            "section 1: Some\n# mind the turn\n1&2    coaster step R\n3-4    rock L fwd\n"
                 + "5      walk L\n6      walk R\n\nsection 2\n"),
         now);
     assertTrue(now.endsWith("tag Lull\n1-2    sway R L\n"), now);
@@ -108,6 +108,31 @@ public class SectionEditorTest {
             Dance after = DanceCompiler.compile(edited.text().orElseThrow(), BOOK).dance();
             assertEquals(danced(after), danced(before), text + "\n" + edited);
           }
+        });
+  }
+
+  /** Whatever the order, every figure is danced on the foot that is free there. */
+  @Test
+  public void feetFollowTheNewOrder() {
+    qt().withExamples(300)
+        .forAll(longs().all())
+        .checkAssert(seed -> {
+          String text = RandomDance.danceable(seed, 1);
+          Section section = DanceCompiler.compile(text, BOOK).dance().sections().getFirst();
+          List<Wanted> order = new java.util.ArrayList<>();
+          section.places().stream()
+              .map(Place::run)
+              .distinct()
+              .forEach(run -> order.add(new Kept(run)));
+          java.util.Collections.shuffle(order, new java.util.Random(seed));
+          Edited edited = new SectionEditor(text, BOOK).write(1, order);
+          edited
+              .text()
+              .ifPresent(now ->
+                  assertEquals(
+                      Dances.codes(now).stream().filter(it -> it.equals("foot-not-free")).toList(),
+                      List.of(),
+                      text + now));
         });
   }
 
