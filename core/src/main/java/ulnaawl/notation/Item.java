@@ -37,6 +37,18 @@ public record Item(
     feet = List.copyOf(feet);
   }
 
+  /**
+   * How often its figure is danced: once for every foot that is typed, and again for every time.
+   */
+  public int instances() {
+    return times * Math.max(1, feet.size());
+  }
+
+  /** Places that it has where each of its figures is danced as it usually is. */
+  public int usualPlaces() {
+    return figure.danced(direction).getFirst().places() * instances();
+  }
+
   /** As another figure, with the direction where that one understands it. */
   public Item withFigure(Figure other) {
     return new Item(

@@ -24,7 +24,7 @@ final class RhythmOffer {
     int next = first;
     for (Item item : line.items()) {
       String usual = item.figure().danced(item.direction()).getFirst().rhythm();
-      int repeats = item.times() * Math.max(1, item.feet().size());
+      int repeats = item.instances();
       for (int i = 0; i < repeats; i++) {
         if (usual.startsWith("&")) {
           return Optional.empty();

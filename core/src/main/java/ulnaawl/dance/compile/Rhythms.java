@@ -51,7 +51,7 @@ final class Rhythms {
     int places = 0;
     for (int i = 0; i < items.size(); i++) {
       Item item = items.get(i);
-      places += patterns.get(i).places() * item.times() * Math.max(1, item.feet().size());
+      places += patterns.get(i).places() * item.instances();
     }
     return places;
   }

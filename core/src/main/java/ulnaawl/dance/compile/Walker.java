@@ -75,7 +75,7 @@ final class Walker {
     int next = 0;
     for (Item item : line.items()) {
       Pattern pattern = patterns.get(next++);
-      int instances = item.times() * Math.max(1, item.feet().size());
+      int instances = item.instances();
       for (int instance = 0; instance < instances; instance++) {
         Optional<Stated<Foot>> foot =
             item.feet().isEmpty()

@@ -18,8 +18,8 @@ import ulnaawl.notation.write.StepTextFormatter;
 /**
  * Puts figures of a section into another order, takes some out or adds some, and writes the section
  * anew: every figure keeps its rhythm, the counts follow, and so do the feet. A figure whose foot
- * would not be free is danced on the other one; what cannot follow stays as it is, and the checks say
- * what is wrong with it.
+ * would not be free is danced on the other one; what cannot follow stays as it is, and the checks
+ * say what is wrong with it.
  */
 public final class SectionEditor {
 
@@ -130,8 +130,7 @@ public final class SectionEditor {
 
   private List<String> lines(List<Piece> pieces, Section section) {
     List<String> lines = new ArrayList<>();
-    FollowingFeet feet =
-        new FollowingFeet(section.startWeight(), section.startFacing(), book);
+    FollowingFeet feet = new FollowingFeet(section.startWeight(), section.startFacing(), book);
     int at = Count.TICKS;
     for (Piece piece : pieces) {
       int start = at;

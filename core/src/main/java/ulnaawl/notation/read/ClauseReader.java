@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
@@ -22,6 +24,8 @@ import ulnaawl.text.SourceSpan;
  * left"), remarks and little words all have their place.
  */
 final class ClauseReader {
+
+  private static final Pattern COUNTS = Pattern.compile("(\\d{1,3})\\s*[-–]\\s*(\\d{1,3})");
 
   private final Line line;
   private final boolean between;
@@ -43,8 +47,15 @@ final class ClauseReader {
 
     record Ampersand(int from, int to) implements Element {}
 
-    /** All that stands before once more, with the other feet where it is mirrored. */
-    record Again(boolean mirrored, int from, int to) implements Element {}
+    /**
+     * What stands before on the line once more, with the other feet where it is mirrored.
+     *
+     * @param counts the counts that are said, both inclusive; all that stands before where none are
+     */
+    record Again(boolean mirrored, Optional<Range> counts) implements Element {}
+
+    /** Whole counts from one to another. */
+    record Range(int first, int last) {}
   }
 
   /**
@@ -478,13 +489,20 @@ final class ClauseReader {
     finish();
     boolean mirrored = false;
     int end = mark.to();
+    int start = mark.from();
     while (cursor.hasMore()
         && cursor.nextMark().filter(it -> it.meaning() == Joint.STOP).isEmpty()) {
       Mark next = cursor.take();
       mirrored |= next.meaning() instanceof Meaning.Feet;
       end = next.to();
     }
-    elements.add(new Element.Again(mirrored, mark.from(), end));
+    Matcher said = COUNTS.matcher(line.text().substring(start, end));
+    Optional<Element.Range> counts =
+        said.find()
+            ? Optional.of(
+                new Element.Range(Integer.parseInt(said.group(1)), Integer.parseInt(said.group(2))))
+            : Optional.empty();
+    elements.add(new Element.Again(mirrored, counts));
   }
 
   private void spelled(Mark mark) {

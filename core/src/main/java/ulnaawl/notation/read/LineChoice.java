@@ -156,10 +156,38 @@ final class LineChoice {
 
   private Reading again(Reading before, ClauseReader.Element.Again again) {
     List<Item> copies = new ArrayList<>();
-    for (Item item : before.items()) {
+    for (Item item : named(before.items(), again)) {
       copies.add(again.mirrored() ? item.mirrored() : item);
     }
     return before.plus(copies, 0);
+  }
+
+  /** The items on the counts that are said; none where these do not stand on this line. */
+  private List<Item> named(List<Item> items, ClauseReader.Element.Again again) {
+    if (again.counts().isEmpty()) {
+      return items;
+    }
+    int first = again.counts().get().first();
+    int last = again.counts().get().last();
+    List<Item> found = new ArrayList<>();
+    int at = 0;
+    for (Item item : items) {
+      int end = at + item.usualPlaces();
+      if (end > counts.size()) {
+        return List.of();
+      }
+      boolean within = counts.get(at).number() >= first && counts.get(end - 1).number() <= last;
+      if (within) {
+        found.add(item);
+      }
+      at = end;
+    }
+    boolean all =
+        !found.isEmpty()
+            && counts.getFirst().number() <= first
+            && at > 0
+            && counts.get(at - 1).number() >= last;
+    return all ? found : List.of();
   }
 
   /** The ways of taking one item by itself: as several, or with its feet only listed. */
@@ -289,7 +317,7 @@ final class LineChoice {
     Set<Integer> sums = new TreeSet<>(Set.of(0));
     for (Item item : items) {
       Set<Integer> longer = new TreeSet<>();
-      int instances = item.times() * Math.max(1, item.feet().size());
+      int instances = item.instances();
       for (Pattern pattern : item.figure().danced(item.direction())) {
         for (int sum : sums) {
           longer.add(sum + pattern.places() * instances);

@@ -51,7 +51,7 @@ public record LineReadings(List<StepLine> lines, List<Diagnostic> diagnostics) {
     int counts = 0;
     for (Item item : lines.getFirst().items()) {
       String rhythm = item.figure().danced(item.direction()).getFirst().rhythm();
-      counts += Rhythm.wholeCounts(rhythm) * item.times() * Math.max(1, item.feet().size());
+      counts += Rhythm.wholeCounts(rhythm) * item.instances();
     }
     return counts;
   }

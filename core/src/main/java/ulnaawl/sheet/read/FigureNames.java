@@ -66,7 +66,7 @@ final class FigureNames {
     int at = 0;
     for (Item item : line.items()) {
       int end = at;
-      int runs = item.times() * Math.max(1, item.feet().size());
+      int runs = item.instances();
       for (int run = 0; run < runs && end < walk.places().size(); run++) {
         int number = walk.places().get(end).run();
         while (end < walk.places().size() && walk.places().get(end).run() == number) {

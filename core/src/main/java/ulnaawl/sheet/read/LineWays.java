@@ -167,13 +167,7 @@ final class LineWays {
   }
 
   static int places(List<Item> items) {
-    return items.stream().mapToInt(LineWays::places).sum();
-  }
-
-  private static int places(Item item) {
-    return item.figure().danced(item.direction()).getFirst().places()
-        * item.times()
-        * Math.max(1, item.feet().size());
+    return items.stream().mapToInt(Item::usualPlaces).sum();
   }
 
   /** Counts for steps that have none, as their figures are usually counted, from 1. */
@@ -183,7 +177,7 @@ final class LineWays {
     for (Item item : line.items()) {
       String rhythm = item.figure().danced(item.direction()).getFirst().rhythm();
       List<Integer> ticks = Rhythm.ticks(rhythm);
-      int repeats = item.times() * Math.max(1, item.feet().size());
+      int repeats = item.instances();
       for (int i = 0; i < repeats; i++) {
         for (int tick : ticks) {
           counts.add(new Count(tick).plusCounts(next - 1));

@@ -108,7 +108,7 @@ final class Repeats {
   }
 
   private static int places(StepLine line, Item item) {
-    int times = item.times() * Math.max(1, item.feet().size());
+    int times = item.instances();
     List<Pattern> patterns = item.figure().danced(item.direction());
     int usual = LineWays.places(line.items());
     int missing = line.counts().size() - usual;

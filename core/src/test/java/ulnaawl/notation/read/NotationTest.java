@@ -1,6 +1,7 @@
 package ulnaawl.notation.read;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -268,6 +269,17 @@ public class NotationTest {
         Dances.codes(dance + "wall 2: repeat sections 2-3 x2\n"), List.of("unknown-section"));
     assertEquals(
         Dances.codes(dance + "wall 2: repeat sections 2-1 x2\n"), List.of("unknown-section"));
+  }
+
+  /** "Repeat counts 3-4" is these counts and no others; what is not on the line is not guessed. */
+  @Test
+  public void countsThatAreRepeatedStandOnTheLine() {
+    String head = "title: R\nstart: weight L\nsection 1\n";
+    Dance dance = Dances.dance(head + "1-6  walk R L, touch R fwd, touch R, repeat counts 3-4\n");
+    assertEquals(
+        dance.main().places().stream().map(place -> place.action().name()).toList(),
+        List.of("step", "step", "touch", "touch", "touch", "touch"));
+    assertTrue(Dances.codes(head + "5-8  walk R L, repeat counts 1-2\n").contains("places"));
   }
 
   @Test
