@@ -13,10 +13,17 @@ public sealed interface Doubt {
     return false;
   }
 
+  private static <T> List<T> some(List<T> values) {
+    if (values.isEmpty()) {
+      throw new IllegalArgumentException("Nothing is in doubt");
+    }
+    return List.copyOf(values);
+  }
+
   /** Words that mean nothing to the reader; they are kept as a remark. */
   record UnknownWords(List<String> words) implements Doubt {
     public UnknownWords {
-      words = List.copyOf(words);
+      words = some(words);
     }
   }
 
@@ -35,15 +42,15 @@ public sealed interface Doubt {
   /** Counts on which the sheet has no step. */
   record EmptyCounts(List<Count> counts) implements Doubt {
     public EmptyCounts {
-      counts = List.copyOf(counts);
+      counts = some(counts);
     }
   }
 
   /** The steps do not fit the counts of the sheet; they were counted as they usually are. */
   record OtherCounts(List<Count> written, List<Count> taken) implements Doubt {
     public OtherCounts {
-      written = List.copyOf(written);
-      taken = List.copyOf(taken);
+      written = some(written);
+      taken = some(taken);
     }
   }
 
@@ -67,6 +74,9 @@ public sealed interface Doubt {
 
   /** A tag, bridge or ending whose wall the sheet does not say. */
   record WhichWall() implements Doubt {}
+
+  /** A sentence about walls that says more than was understood. */
+  record MoreSaid() implements Doubt {}
 
   /** What the checks of the dance say of it. */
   record Check(String message) implements Doubt {}

@@ -42,6 +42,8 @@ final class EnglishSheets implements SheetSpeech {
       case Doubt.OptionDiffers it ->
           "The other way, '" + it.words() + "', does not end like the steps that it replaces.";
       case Doubt.WhichWall _ -> "The sheet does not say on which wall this is danced.";
+      case Doubt.MoreSaid _ ->
+          "It seems to say something of the steps as well, and that was not read: is there a change?";
       case Doubt.Check it -> it.message();
       case Doubt.Unread _ -> "Not understood; kept as a remark.";
       case Doubt.NoSteps it -> "The sheet has no steps for " + it.name() + ".";

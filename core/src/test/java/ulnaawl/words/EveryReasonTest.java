@@ -15,6 +15,7 @@ import org.testng.annotations.Test;
 import ulnaawl.learning.LearningReason;
 import ulnaawl.level.LevelReason;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.sheet.Doubt;
 import ulnaawl.song.EndingReason;
 import ulnaawl.song.MatchReason;
 import ulnaawl.song.MusicMatch;
@@ -85,6 +86,7 @@ public class EveryReasonTest {
       {new Family<>(Piece.class, ENGLISH.teach()::piece), false},
       {new Family<>(EventId.class, ENGLISH.walls()::event), false},
       {new Family<>(ClaimReason.class, ENGLISH.walls()::claim), false},
+      {new Family<>(Doubt.class, ENGLISH.sheets()::doubt), false},
     };
   }
 

@@ -108,7 +108,7 @@ public class VocabularyTest extends ServerTest {
             .body();
     assertEquals(
         ordered.get("stepText").asString(),
-        "title: H\nstart: weight L\nsection 1\n1      touch L\n2-4    vine R\n5      heel L\n");
+        "title: H\nstart: weight L\nsection 1\n1      touch R\n2-4    vine R\n5      heel L\n");
     assertEquals(
         ines.post("/api/writing/format", text("title: X\nsection 1\n1-4  vyne R\n")).status(), 422);
   }

@@ -94,7 +94,7 @@ final class LineChoice {
   }
 
   private List<Reading> step(Reading so, Draft draft) {
-    Item item = draft.item(line, book);
+    Item item = swivelled(so, draft.item(line, book));
     Reading before = isPivotAfterStep(so, item) ? so.last(LineChoice::forward, 0) : so;
     if (draft.isBareTurn()) {
       bareTurns.add(item);
@@ -127,6 +127,17 @@ final class LineChoice {
       readings.add(before.last(it -> it.withNote(words(item)), 2));
     }
     return readings;
+  }
+
+  /** "Swivel heels right, toes right": the toes swivel as well. */
+  private Item swivelled(Reading before, Item item) {
+    boolean part = item.figure().name().equals("heel") || item.figure().name().equals("toe");
+    boolean goesOn =
+        part
+            && item.direction().isEmpty()
+            && !before.items().isEmpty()
+            && before.items().getLast().figure().name().equals("swivel");
+    return goesOn ? item.withFigure(before.items().getLast().figure()) : item;
   }
 
   /** "Step right, pivot 1/4 left": one steps forward to pivot. */

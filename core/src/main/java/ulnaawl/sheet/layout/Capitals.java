@@ -8,6 +8,7 @@ final class Capitals {
 
   private static final Pattern WORD = Pattern.compile("[\\p{L}']+");
 
+  private static final Pattern BRACKET = Pattern.compile("\\([^()]*\\)");
   private static final Pattern TIMES = Pattern.compile("x\\s?\\d|\\d\\s?x");
 
   private Capitals() {}
@@ -36,7 +37,7 @@ final class Capitals {
   }
 
   private static boolean isCapitals(String words) {
-    String letters = TIMES.matcher(words).replaceAll("");
+    String letters = TIMES.matcher(BRACKET.matcher(words).replaceAll("")).replaceAll("");
     return letters.chars().filter(Character::isLetter).count() > 3
         && letters.chars().noneMatch(Character::isLowerCase);
   }

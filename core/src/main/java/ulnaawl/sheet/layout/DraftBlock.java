@@ -12,7 +12,7 @@ import ulnaawl.notation.Block.ExtraKind;
  * @param name of a tag, bridge or ending; may be empty
  * @param title of a section; may be empty
  * @param heading number of the line of its heading, where it has one
- * @param start counts of the wall before it, as the sheet numbers them
+ * @param start counts of the wall before it, where the sheet counts on through its sections; else 0
  * @param fromTitle whether the sheet has its steps in the heading alone
  * @param options other ways of dancing some of its counts
  */

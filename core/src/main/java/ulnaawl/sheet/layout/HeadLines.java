@@ -42,7 +42,8 @@ final class HeadLines {
       return;
     }
     boolean ofExceptions = EXCEPTION.matcher(text).find() && !SaidReader.saysNone(text);
-    if (desk.facts.hasTitle() && ofExceptions && !WallWords.walls(text).isEmpty()) {
+    boolean onWalls = ofExceptions && !WallWords.walls(text).isEmpty();
+    if (desk.facts.hasTitle() && (onWalls || SaidReader.isOrder(text))) {
       desk.role(line, LineRole.UNREAD);
       return;
     }

@@ -57,6 +57,7 @@ sealed interface Heading {
                 + END
                 + "(.*)$",
             CASE);
+    private static final Pattern LETTERED = Pattern.compile("^[A-H]\\d{1,2}\\s*[:.)–—-]\\s*(.*)$");
     private static final Pattern NTH =
         Pattern.compile("^" + ORDINAL + "\\s+(?:section|eight|8|set)\\b" + END + "(.*)$", CASE);
     private static final String FROM_TO = "(\\d{1,3})\\s*(?:-|–|—|to)\\s*(\\d{1,3})";
@@ -89,6 +90,10 @@ sealed interface Heading {
       Matcher numbered = NUMBERED.matcher(text);
       if (numbered.matches()) {
         return Optional.of(section(numbered.group(1)));
+      }
+      Matcher lettered = LETTERED.matcher(text);
+      if (lettered.matches()) {
+        return Optional.of(section(lettered.group(1)));
       }
       Matcher nth = NTH.matcher(text);
       if (nth.matches()) {

@@ -9,7 +9,7 @@ import ulnaawl.music.Count;
 /** Tells headings from lines of steps, by what stands above and below them. */
 final class HeadingFinder {
 
-  private static final Pattern LISTED = Pattern.compile("^(\\d{1,2})[.)]\\s+(\\D.*)$");
+  private static final Pattern LISTED = Pattern.compile("^(\\d{1,2}|[A-H])[.)]\\s+(\\D.*)$");
 
   private final Desk desk;
   private final StepLines steps;
@@ -46,14 +46,15 @@ final class HeadingFinder {
     if (!listed.matches()) {
       return Optional.empty();
     }
-    int number = Integer.parseInt(listed.group(1));
+    char first = listed.group(1).charAt(0);
+    int number = Character.isDigit(first) ? Integer.parseInt(listed.group(1)) : first - 'A' + 1;
     long sections = desk.blocks.stream().filter(OpenBlock::isSection).count();
     boolean begins =
         desk.next(desk.at + 1)
             .map(next -> CountColumn.of(next.text(), 1))
             .filter(counted -> !counted.isEmpty())
             .map(counted -> counted.getFirst().counts().getFirst().number())
-            .filter(first -> first <= 1 || first == (number - 1) * desk.facts.sectionCounts() + 1)
+            .filter(it -> it <= 1 || it == (number - 1) * desk.facts.sectionCounts() + 1)
             .isPresent();
     return number == sections + 1 && begins
         ? Optional.of(new Heading.OfSection(Optional.empty(), listed.group(2)))

@@ -37,6 +37,16 @@ final class HeadingLines {
   }
 
   private void section(SheetLine line, Heading.OfSection heading) {
+    boolean again =
+        heading.title().isEmpty()
+            && !desk.blocks.isEmpty()
+            && desk.blocks.getLast().isSection()
+            && desk.blocks.getLast().isEmpty();
+    if (again) {
+      // The counts of a section whose heading stands right above.
+      desk.role(line, LineRole.HEADING);
+      return;
+    }
     boolean steps = CountColumn.leads(heading.title()) && heading.range().isEmpty();
     int start = heading.range().map(range -> range.from() - 1).orElse(0);
     boolean six =
@@ -78,7 +88,7 @@ final class HeadingLines {
       told = shorter.isEmpty() ? told : shorter;
     }
     for (Said one : told) {
-      desk.said.add(new SheetDraft.SaidAt(line.number(), named(one, heading.name())));
+      desk.said.add(new SheetDraft.SaidAt(line.number(), named(one, heading.name()), false));
     }
     boolean stepsHere = !steps.isEmpty();
     boolean open = stepsHere || desk.linesFollow();

@@ -75,6 +75,21 @@ final class OpenBlock {
     lines.add(line);
   }
 
+  /** Its last line; it has one. */
+  DraftLine last() {
+    return lines.getLast();
+  }
+
+  /** Puts counts and their steps behind those of the last line. */
+  void join(SheetLine line, List<Count> counts, String words) {
+    DraftLine last = lines.removeLast();
+    List<Integer> sources = new ArrayList<>(last.sources());
+    sources.add(line.number());
+    List<Count> all = new ArrayList<>(last.counts());
+    all.addAll(counts);
+    lines.add(new DraftLine(sources, all, last.words() + ", " + words, last.again()));
+  }
+
   /** Puts another line of the sheet behind the last. */
   void join(SheetLine line, String text) {
     DraftLine last = lines.removeLast();
@@ -169,11 +184,11 @@ final class OpenBlock {
   List<DraftBlock> close(int sectionCounts) {
     boolean fromTitle = lines.isEmpty() && !title.isEmpty() && isSection();
     if (lines.isEmpty() && !fromTitle) {
-      return headed && isSection() ? List.of(block(List.of(), false)) : List.of();
+      return headed && isSection() ? List.of(block(List.of(), false, 0)) : List.of();
     }
     List<DraftLine> numbered = new ArrayList<>();
     if (fromTitle) {
-      numbered.add(new DraftLine(List.of(heading), List.of(), title, Optional.empty()));
+      numbered.add(new DraftLine(List.of(heading), List.of(), title, StepLines.again(title)));
     }
     int base =
         lines.isEmpty()
@@ -186,7 +201,7 @@ final class OpenBlock {
               : line.withCounts(shifted(line.counts(), base)));
     }
     options.replaceAll(option -> option.withCounts(shifted(option.counts(), base)));
-    return List.of(block(numbered, fromTitle));
+    return List.of(block(numbered, fromTitle, base));
   }
 
   private static List<Count> shifted(List<Count> counts, int base) {
@@ -195,14 +210,14 @@ final class OpenBlock {
         .toList();
   }
 
-  private DraftBlock block(List<DraftLine> numbered, boolean fromTitle) {
+  private DraftBlock block(List<DraftLine> numbered, boolean fromTitle, int base) {
     return new DraftBlock(
         extra,
         part,
         name,
         fromTitle ? "" : title,
         heading > 0 ? Optional.of(heading) : Optional.empty(),
-        start,
+        fromTitle ? start : base,
         fromTitle,
         numbered,
         options);

@@ -57,6 +57,16 @@ final class SaidReader {
       Pattern.compile(
           "(?<!\\d)[.;](?=\\s)|,(?=\\s*(?:and\\s+)?(?:then\\s+)?(?:a\\s+)?(?:restart|tag|bridge)\\b)",
           CASE);
+  private static final Pattern HOW_MANY =
+      Pattern.compile(
+          "(?:(?:\\d|one|two|three)\\s*(?:x\\s*)?(?:easy\\s+)?(?:tags?|restarts?|bridges?)\\s*"
+              + "(?:[,&+/.!]|and)?\\s*)+",
+          CASE);
+  private static final Pattern MORE =
+      Pattern.compile(
+          "\\b(?:add(?:ing)?|chang\\w*|replac\\w*|instead|touch|step(?:ping)?|hold|omit|skip|leav\\w* out"
+              + "|close|stomp|turn(?:ing)?)\\b",
+          CASE);
   private static final Pattern NONE =
       Pattern.compile(
           "\\bno\\s+(?:tags?|restarts?|bridges?)\\b|\\b(?:tags?|restarts?)\\s*[:-]\\s*(?:none|no|0)\\b",
@@ -71,6 +81,11 @@ final class SaidReader {
     this.sectionCounts = sectionCounts;
   }
 
+  /** Whether a line gives the order of the parts, in whatever way. */
+  static boolean isOrder(String text) {
+    return ORDER.matcher(text).matches();
+  }
+
   /** Whether a sentence is about walls at all. */
   static boolean isAboutWalls(String text) {
     return ABOUT.matcher(text).find()
@@ -78,9 +93,17 @@ final class SaidReader {
         || ORDER.matcher(text).matches();
   }
 
-  /** Whether it only says that there is none. */
+  /** Whether a sentence about a restart says something of steps that was not taken up. */
+  static boolean saysMore(String text, Said read) {
+    return read instanceof Said.Restart restart
+        && restart.change().isEmpty()
+        && MORE.matcher(text).find();
+  }
+
+  /** Whether it only says that there is none, or how many there are. */
   static boolean saysNone(String text) {
-    return NONE.matcher(text).find() && WallWords.walls(text).isEmpty();
+    return WallWords.walls(text).isEmpty()
+        && (NONE.matcher(text).find() || HOW_MANY.matcher(text).matches());
   }
 
   /**

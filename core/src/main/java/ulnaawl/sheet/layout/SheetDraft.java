@@ -26,6 +26,11 @@ public record SheetDraft(
     roles = Map.copyOf(roles);
   }
 
-  /** Something said, and the line that says it. */
-  public record SaidAt(int line, Said said) {}
+  /**
+   * Something said.
+   *
+   * @param line the line that says it
+   * @param more whether the sentence says more than that, which was not understood
+   */
+  public record SaidAt(int line, Said said, boolean more) {}
 }

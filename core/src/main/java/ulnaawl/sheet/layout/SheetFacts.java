@@ -1,7 +1,6 @@
 package ulnaawl.sheet.layout;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -14,14 +13,12 @@ import ulnaawl.figure.Level;
 public final class SheetFacts {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
-  private static final String LEVELS =
-      String.join("|", names().map(Pattern::quote).toList()).replace(" ", "\\E[\\s/-]+\\Q");
 
   private static final Pattern TITLE =
       Pattern.compile("^(?:title|dance|name|name of (?:the )?dance)\\s*[:=]\\s*(.+)$", CASE);
   private static final Pattern BY =
       Pattern.compile(
-          "^(?:(?:a\\s+)?dance(?=\\s+by)|choreo(?:graph(?:er|ers|ed|y))?(?:\\s*\\(s\\)|/s)?|written|made|maker|by)"
+          "^(?:(?:a\\s+)?dance(?=\\s+by)|choreo(?:graph(?:er|ers|ed|y))?(?:\\s*\\(s\\)|/s)?|written|made|maker|steps(?=\\s+by)|by)"
               + "(?:\\s*by)?(?:\\s*[:=-]\\s*|\\s+)(.+)$",
           CASE);
   private static final Pattern SONG =
@@ -33,28 +30,24 @@ public final class SheetFacts {
       Pattern.compile("^(?:style|rhythm|type|genre)\\s*[:=-]\\s*(.+)$", CASE);
   private static final Pattern NOTE = Pattern.compile("^notes?\\s*[:=-]\\s*(.+)$", CASE);
   private static final Pattern METER = Pattern.compile("\\bmeter\\s*[:=]\\s*([34])\\b", CASE);
-  private static final Pattern LABELLED_LEVEL =
-      Pattern.compile(
-          "\\blevel\\s*[:=-]\\s*([A-Za-z/ -]+?)(?=\\s*(?:[,;.(]|counts?\\b|walls?\\b|\\d|$))",
-          CASE);
-  private static final Pattern LEVEL =
-      Pattern.compile("\\b(" + LEVELS + ")\\b(?:\\s+(?:level|line dance|dance))*", CASE);
   private static final List<Pattern> COUNTS =
       List.of(
           Pattern.compile(
-              "\\bcounts?\\s*[:=-]?\\s*(\\d{1,3})\\b(?:\\s*\\+\\s*(\\d{1,3}))?(?![ -]*walls?\\b(?!\\s*[:=]?\\s*\\d))",
+              "\\b(?<!-)counts?\\s*[:=-]?\\s*(\\d{1,3})\\b(?:\\s*\\+\\s*(\\d{1,3}))?"
+                  + "(?![ -]*walls?\\b(?!\\s*[:=]?\\s*\\d))",
               CASE),
           Pattern.compile(
-              "\\b(\\d{1,3})(?:\\s*\\+\\s*(\\d{1,3}))? *-? *counts?\\b(?!\\s*(?:in\\b|tag|[:=]|\\d))",
+              "\\b(\\d{1,3})(?:\\s*\\+\\s*(\\d{1,3}))? *-? *(?:counts?|cts?)\\b"
+                  + "(?!\\s*(?:in\\b|tag|[:=])| ?\\d)",
               CASE));
   private static final List<Pattern> WALLS =
       List.of(
           Pattern.compile("\\bwalls?\\s*[:=-]?\\s*([124]|one|two|four)\\b", CASE),
-          Pattern.compile("\\b([124]|one|two|four) *-? *walls?\\b", CASE));
+          Pattern.compile("\\b([124]|one|two|four) *-? *(?:walls?|w)\\b", CASE));
   private static final List<Pattern> INTRO =
       List.of(
           Pattern.compile(
-              "\\bintro(?:duction)?\\s*[:=-]?\\s*(?:of\\s*)?#?(\\d{1,3})(?:\\s*-?\\s*counts?)?\\b[^,;|\\t]*",
+              "\\b(?:intro(?:duction)?|count[ -]?in)\\s*[:=-]?\\s*(?:of\\s*)?#?(\\d{1,3})(?:\\s*-?\\s*counts?)?\\b[^,;|\\t]*",
               CASE),
           Pattern.compile(
               "#?\\b(\\d{1,3})\\s*-?\\s*(?:counts?|beats?)?\\s*(?:of\\s+)?intro(?:duction)?\\b[^,;|\\t]*",
@@ -71,17 +64,9 @@ public final class SheetFacts {
       Pattern.compile(
           "\\bstart(?:s|ing)?\\s+(?:foot\\s*[:=-]?|(?:on|with)\\s+(?:the\\s+|your\\s+)?)\\s*(l|r|left|right)(?:\\s+foot)?\\b",
           CASE);
-  private static final Pattern BPM =
-      Pattern.compile(
-          "\\(?\\b(\\d{2,3}(?:\\.\\d)?)\\s*bpm\\b\\)?|\\bbpm\\s*[:=-]?\\s*(\\d{2,3}(?:\\.\\d)?)\\b",
-          CASE);
-  private static final Pattern LENGTH =
-      Pattern.compile(
-          "\\(?(?:\\blength\\s*[:=-]?\\s*)?\\b(\\d{1,2}:[0-5]\\d)(?:\\s*(?:mins?|minutes?))?\\b\\)?",
-          CASE);
   private static final Pattern LEFT_OVER =
       Pattern.compile(
-          "\\b(?:description|dance type|intro|line|dance|level|a|an|and|the|in|of|on|with|music|facing|start|feet together|"
+          "\\b(?:description|dance type|low|high|intro|line|dance|level|a|an|and|the|in|of|on|with|music|facing|start|feet together|"
               + "easy|phrased|no tags?|no restarts?|or|vocals?|lyrics?|clockwise|anti|counter|rotation|cw|ccw)\\b|[\\s,;:.|/()!&·•*–—-]+",
           CASE);
   private static final Pattern STYLES =
@@ -91,13 +76,11 @@ public final class SheetFacts {
   private static final Pattern MAKER =
       Pattern.compile("\\b(?:choreographed\\s+)?by\\s+([^,;|\\t]+?)\\s*$", CASE);
   private static final Pattern TITLE_AND_MAKER =
-      Pattern.compile(
-          "(.+?)\\s+(?:[Bb]y|BY)\\s+(\\p{L}.*)"
-              + "|([^\\p{Ll}]{3,}?)\\s+[-–—*·]\\s+(\\p{Lu}\\p{Ll}+(?:\\s+(?:&|and)?\\s*\\p{Lu}\\p{Ll}+)+)");
-  private static final Pattern COUNT_RATE =
-      Pattern.compile("[(\\[]?\\bcount rate\\s*[:=]?\\s*(1/2|2|1)\\b[)\\]]?", CASE);
+      Pattern.compile("(.+?)\\s+(?:[Bb]y|BY)\\s+(\\p{L}.*)");
+  private static final Pattern PARTS = Pattern.compile("\\s+[-–—*·]+(?=[\\s,]|$)|\\s,\\s|\\t");
+  private static final Pattern NAME =
+      Pattern.compile("\\p{Lu}\\p{Ll}+(?:\\s+(?:&|and)?\\s*\\p{Lu}\\p{Ll}+)+");
   private static final Pattern EMPTY_BRACKETS = Pattern.compile("\\([\\s,;·-]*\\)");
-  private static final Pattern ALBUM = Pattern.compile("[(\\[]?\\balbum\\b[^)\\]]*[)\\]]?", CASE);
   private static final Pattern EXCEPTIONS =
       Pattern.compile("\\b(?:tags?|restarts?|bridge|ending)\\b", CASE);
 
@@ -112,12 +95,6 @@ public final class SheetFacts {
   private Optional<String> style = Optional.empty();
   private final List<String> songs = new ArrayList<>();
   private final List<String> notes = new ArrayList<>();
-
-  private static Stream<String> names() {
-    return Stream.of(Level.values())
-        .flatMap(one -> one.names().stream())
-        .sorted(Comparator.comparingInt(String::length).reversed());
-  }
 
   /** What became of a line. */
   enum Taken {
@@ -146,7 +123,7 @@ public final class SheetFacts {
     }
     Matcher song = SONG.matcher(line);
     if (song.matches()) {
-      songs.add(song(song.group(1)));
+      songs.add(SongLine.of(song.group(1)));
       return Taken.WHOLE;
     }
     Matcher made = BY.matcher(line);
@@ -172,18 +149,29 @@ public final class SheetFacts {
       return Taken.WHOLE;
     }
     if (title.isEmpty() && !EXCEPTIONS.matcher(rest).find()) {
-      Matcher twoParts = TITLE_AND_MAKER.matcher(ends(rest));
-      if (twoParts.matches()) {
-        int first = twoParts.group(1) == null ? 3 : 1;
-        title = Optional.of(ends(twoParts.group(first)));
-        by = Optional.of(ends(twoParts.group(first + 1)));
-      } else {
-        title = Optional.of(ends(rest));
-      }
+      titleAndMaker(rest);
       return Taken.WHOLE;
     }
     notes.add(line);
     return Taken.NOTE;
+  }
+
+  /** "Paper Kites - Marlow Finch", what is left of a line whose facts are gone. */
+  private void titleAndMaker(String rest) {
+    List<String> parts =
+        Stream.of(PARTS.split(rest)).map(SheetFacts::ends).filter(it -> !it.isEmpty()).toList();
+    if (parts.isEmpty()) {
+      return;
+    }
+    Matcher made = TITLE_AND_MAKER.matcher(parts.getFirst());
+    if (made.matches()) {
+      title = Optional.of(ends(made.group(1)));
+      by = Optional.of(ends(made.group(2)));
+      return;
+    }
+    boolean named = parts.size() > 1 && NAME.matcher(parts.getLast()).matches();
+    by = named ? Optional.of(parts.getLast()) : by;
+    title = Optional.of(String.join(" - ", parts.subList(0, parts.size() - (named ? 1 : 0))));
   }
 
   private boolean levelIsExact = true;
@@ -225,7 +213,7 @@ public final class SheetFacts {
     }
     for (Pattern pattern : COUNTS) {
       Matcher found = pattern.matcher(rest);
-      if (found.find()) {
+      if (counts.isEmpty() && found.find()) {
         String tags = found.group(2) == null ? "" : " + " + Integer.valueOf(found.group(2));
         counts = Optional.of(Integer.valueOf(found.group(1)) + tags);
         rest = without(rest, found);
@@ -242,38 +230,16 @@ public final class SheetFacts {
   }
 
   private String takeLevel(String line) {
-    Matcher labelled = LABELLED_LEVEL.matcher(line);
-    if (labelled.find()) {
-      String said = labelled.group(1).strip();
-      Optional<Level> exact =
-          Level.named(said.replaceAll("\\s*[/-]\\s*", "-")).or(() -> Level.named(said));
-      Matcher within = LEVEL.matcher(said);
-      if (exact.isPresent()) {
-        level = exact;
-        levelIsExact = true;
-        return without(line, labelled);
-      }
-      if (within.find()) {
-        level = named(within.group(1));
-        levelIsExact = false;
-        notes.add("Level as printed: " + said);
-        return without(line, labelled);
-      }
+    Optional<LevelWords> found = level.isEmpty() ? LevelWords.in(line) : Optional.empty();
+    if (found.isEmpty()) {
       return line;
     }
-    Matcher found = LEVEL.matcher(line);
-    if (found.find() && level.isEmpty()) {
-      level = named(found.group(1));
-      levelIsExact = true;
-      return without(line, found);
+    level = Optional.of(found.get().level());
+    levelIsExact = found.get().exact();
+    if (!levelIsExact) {
+      notes.add("Level as printed: " + found.get().said());
     }
-    return line;
-  }
-
-  private static Optional<Level> named(String said) {
-    return Level.named(said)
-        .or(() -> Level.named(said.replaceAll("[\\s/-]+", " ")))
-        .or(() -> Level.named(said.replaceAll("[\\s/-]+", "-")));
+    return found.get().rest();
   }
 
   private static String takeNumber(
@@ -302,7 +268,7 @@ public final class SheetFacts {
     return lower.equals("both") ? "both" : lower.startsWith("l") ? "weight L" : "weight R";
   }
 
-  private static String without(String line, Matcher found) {
+  static String without(String line, Matcher found) {
     return line.substring(0, found.start()) + " , " + line.substring(found.end());
   }
 
@@ -312,41 +278,6 @@ public final class SheetFacts {
         .replaceAll(" ")
         .replaceAll("\\s*,(?:\\s*,)*\\s*", ", ")
         .replaceAll("^[\\s,;:*·\"'“”()–—-]+|[\\s,;:*·\"'“”(–—-]+$", "");
-  }
-
-  /** A song as step text writes it. */
-  private static String song(String said) {
-    String rest = ALBUM.matcher(said).replaceAll(" ");
-    StringBuilder more = new StringBuilder();
-    Matcher bpm = BPM.matcher(rest);
-    if (bpm.find()) {
-      more.append(" / ").append(bpm.group(1) == null ? bpm.group(2) : bpm.group(1)).append(" bpm");
-      rest = rest.substring(0, bpm.start()) + rest.substring(bpm.end());
-    }
-    Matcher rate = COUNT_RATE.matcher(rest);
-    if (rate.find()) {
-      more.append(" / count rate ").append(rate.group(1));
-      rest = rest.substring(0, rate.start()) + rest.substring(rate.end());
-    }
-    Matcher length = LENGTH.matcher(rest);
-    if (length.find()) {
-      more.append(" / ").append(length.group(1));
-      rest = rest.substring(0, length.start()) + rest.substring(length.end());
-    }
-    String[] parts =
-        rest.split(
-            "(?i)[\"”]\\s*by\\s+|\\s+by\\s+|[\"”]\\s*[-–—]\\s*|\\s+[-–—]\\s+|\\s+/\\s+|,\\s+(?:by\\s+)?|\\s+[(\\[]",
-            2);
-    StringBuilder song = new StringBuilder();
-    for (String part : parts) {
-      String words =
-          part.replaceAll("^[\\s,;:\"“”'()\\[\\]–—/-]+|[\\s,;:\"“”'()\\[\\]–—/-]+$", "")
-              .replace("/", "-");
-      if (!words.isEmpty()) {
-        song.append(song.isEmpty() ? "" : " / ").append(words);
-      }
-    }
-    return song.append(more).toString();
   }
 
   /** Whether a line of the head is one of its facts, and not a title of steps. */

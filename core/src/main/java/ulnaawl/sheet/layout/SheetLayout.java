@@ -58,7 +58,7 @@ public final class SheetLayout {
   }
 
   private void take(SheetLine line, String said) {
-    String text = HOW_MANY.matcher(said).replaceFirst("");
+    String text = SaidReader.saysNone(said) ? said : HOW_MANY.matcher(said).replaceFirst("");
     if (desk.isHead() && desk.facts.hasTitle() && others.takeParagraph(text)) {
       return;
     }

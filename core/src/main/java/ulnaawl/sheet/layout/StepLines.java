@@ -25,8 +25,10 @@ final class StepLines {
           CASE);
   private static final Pattern AGAIN_ABOVE =
       Pattern.compile(
-          "^repeat\\s+(?:the\\s+)?(?:above|last|previous|first)?\\s*(\\d|four|eight|two)?\\s*(?:counts?|steps)?\\s*(?:above)?\\b(.*)$",
+          "^(?:(?:the\\s+)?same(?:\\s+again)?|again|repeat\\s+(?:the\\s+)?(?:above|last|previous|first)?"
+              + "\\s*(?:\\d|four|eight|two)?\\s*(?:counts?|steps)?\\s*(?:above)?)\\b(.*)$",
           CASE);
+  private static final Pattern BRACKETS = Pattern.compile("[\\[\\]{}!]");
   private static final Pattern MIRRORED =
       Pattern.compile("\\b(?:left|right|other|opposite|mirror(?:ed|ing)?|reverse)\\b", CASE);
   private static final Pattern CONTINUES =
@@ -57,7 +59,12 @@ final class StepLines {
     desk.role(line, LineRole.STEPS);
     for (CountColumn.Counted one : counted) {
       blockFor(one.counts());
-      desk.blocks.getLast().add(draft(line, one.counts(), one.words()));
+      OpenBlock open = desk.blocks.getLast();
+      if (!open.isEmpty() && belongsTo(open.last(), one)) {
+        open.join(line, one.counts(), one.words());
+      } else {
+        open.add(draft(line, one.counts(), one.words()));
+      }
     }
     options.forEach(it -> desk.blocks.getLast().takeOption(line, it));
     return true;
@@ -82,7 +89,9 @@ final class StepLines {
             desk.dancedBefore() + Math.max(0, counts.getLast().number() - startOfCounts(counts));
         List<Said> told = desk.saidReader().read(one, danced);
         if (!told.isEmpty()) {
-          told.forEach(it -> desk.said.add(new SheetDraft.SaidAt(line.number(), it)));
+          told.forEach(it ->
+              desk.said.add(
+                  new SheetDraft.SaidAt(line.number(), it, SaidReader.saysMore(one, it))));
           return one;
         }
       }
@@ -97,7 +106,8 @@ final class StepLines {
 
   /** What a line repeats, where it only says so. */
   static Optional<DraftLine.Again> again(String words) {
-    Matcher again = AGAIN.matcher(words);
+    String plain = BRACKETS.matcher(words).replaceAll(" ").strip();
+    Matcher again = AGAIN.matcher(plain);
     if (again.matches()) {
       boolean section = again.group(1) != null;
       int from = Integer.parseInt(again.group(2));
@@ -106,9 +116,9 @@ final class StepLines {
           new DraftLine.Again(
               section, from, Math.max(from, to), MIRRORED.matcher(again.group(4)).find()));
     }
-    Matcher above = AGAIN_ABOVE.matcher(words);
+    Matcher above = AGAIN_ABOVE.matcher(plain);
     return above.matches()
-        ? Optional.of(new DraftLine.Again(false, 0, 0, MIRRORED.matcher(above.group(2)).find()))
+        ? Optional.of(new DraftLine.Again(false, 0, 0, MIRRORED.matcher(above.group(1)).find()))
         : Optional.empty();
   }
 
@@ -137,10 +147,26 @@ final class StepLines {
         && fills(before.counts(), before.words().toLowerCase(Locale.ROOT) + ", " + next);
   }
 
-  private boolean fills(List<Count> counts, String words) {
+  /** "1 Rock forward on R", "2 Recover on L": a figure that goes on in the next line's counts. */
+  private boolean belongsTo(DraftLine before, CountColumn.Counted next) {
+    if (before.again().isPresent() || before.counts().isEmpty() || next.words().isEmpty()) {
+      return false;
+    }
+    List<Count> counts = new ArrayList<>(before.counts());
+    counts.addAll(next.counts());
+    return places(before.counts(), before.words()) > before.counts().size()
+        && places(counts, before.words() + ", " + next.words()) == counts.size();
+  }
+
+  /** Places that words usually have; 0 where they are not understood. */
+  private int places(List<Count> counts, String words) {
     LineReadings readings = LineReadings.of(counts, words, desk.book);
-    int most = counts.size();
     return readings.isWhole()
-        && readings.lines().getFirst().items().stream().mapToInt(Item::usualPlaces).sum() >= most;
+        ? readings.lines().getFirst().items().stream().mapToInt(Item::usualPlaces).sum()
+        : 0;
+  }
+
+  private boolean fills(List<Count> counts, String words) {
+    return places(counts, words) >= counts.size();
   }
 }

@@ -46,7 +46,7 @@ final class WallLines {
       return true;
     }
     for (Said one : told) {
-      desk.said.add(new SheetDraft.SaidAt(line.number(), one));
+      desk.said.add(new SheetDraft.SaidAt(line.number(), one, SaidReader.saysMore(whole, one)));
     }
     desk.role(line, LineRole.WALLS);
     for (int i = 1; i <= joined; i++) {

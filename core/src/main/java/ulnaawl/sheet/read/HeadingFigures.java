@@ -24,7 +24,7 @@ final class HeadingFigures {
       return true;
     }
     for (Pattern pattern : named.figure().danced(named.direction())) {
-      if (pattern.places() < 3) {
+      if (pattern.places() < 3 || isPlain(pattern)) {
         return true;
       }
       for (int at = 0; at + pattern.places() <= places.size(); at++) {
@@ -34,6 +34,12 @@ final class HeadingFigures {
       }
     }
     return false;
+  }
+
+  /** Steps one after the other, as a weave: a sheet may name it for more or fewer of them. */
+  private static boolean isPlain(Pattern pattern) {
+    return pattern.rhythms().stream().anyMatch(rhythm -> !rhythm.contains("&"))
+        && pattern.steps().stream().allMatch(step -> step.action().name().equals("step"));
   }
 
   private static boolean fits(List<Place> places, Pattern pattern) {

@@ -125,7 +125,7 @@ final class PathSearch {
   private List<Path> next(Path path, int block, DraftLine line) {
     List<Way> all =
         line.again().isPresent()
-            ? repeats.of(line, block, path.steps(), sectionBlocks())
+            ? repeats.of(line, block, blocks.get(block).start() > 0, path.steps(), sectionBlocks())
             : ways.computeIfAbsent(line, it -> LineWays.of(it, book));
     List<Path> next = new ArrayList<>();
     for (Way way : all) {

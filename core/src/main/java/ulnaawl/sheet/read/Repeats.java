@@ -31,12 +31,16 @@ final class Repeats {
    *
    * @param above all lines above, as they were taken
    * @param block number of the block that it stands in
+   * @param running whether the sheet counts on through its sections
    * @param sections for each section of the dance, from 1, the number of its block
    */
-  List<Way> of(DraftLine draft, int block, List<Path.Step> above, List<Integer> sections) {
+  List<Way> of(
+      DraftLine draft, int block, boolean running, List<Path.Step> above, List<Integer> sections) {
     DraftLine.Again again = draft.again().orElseThrow();
     List<Placed> placed =
-        again.section() ? ofSections(again, above, sections) : ofCounts(again, draft, block, above);
+        again.section()
+            ? ofSections(again, above, sections)
+            : ofCounts(again, draft, block, running, above, sections);
     if (placed.isEmpty()) {
       return List.of();
     }
@@ -60,7 +64,12 @@ final class Repeats {
   }
 
   private List<Placed> ofCounts(
-      DraftLine.Again again, DraftLine draft, int block, List<Path.Step> above) {
+      DraftLine.Again again,
+      DraftLine draft,
+      int block,
+      boolean running,
+      List<Path.Step> above,
+      List<Integer> sections) {
     int own = draft.counts().isEmpty() ? 1 : draft.counts().getFirst().plusTicks(6).number();
     int from = again.from();
     int to = again.to();
@@ -71,11 +80,15 @@ final class Repeats {
       to = from + length - 1;
     }
     int source = from < own ? block : block - 1;
-    if (to > sectionCounts) {
-      source = (from - 1) / sectionCounts;
-      int base = source * sectionCounts;
-      from -= base;
-      to -= base;
+    boolean whole = again.from() > 0 && (to > sectionCounts || running);
+    if (whole) {
+      int section = (from - 1) / sectionCounts;
+      if (section >= sections.size()) {
+        return List.of();
+      }
+      source = sections.get(section);
+      from -= section * sectionCounts;
+      to -= section * sectionCounts;
     }
     int first = from;
     int last = to;

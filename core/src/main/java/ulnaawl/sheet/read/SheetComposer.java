@@ -94,6 +94,9 @@ final class SheetComposer {
     keepUpTo(Integer.MAX_VALUE);
     text.close(book);
     doubtsOfRoles();
+    draft.said().stream()
+        .filter(SheetDraft.SaidAt::more)
+        .forEach(it -> text.doubt(it.line(), new Doubt.MoreSaid()));
     check();
     return new ReadSheet(
         draft.facts().title(), text.text(), draft.lines().stream().map(text::of).toList());
