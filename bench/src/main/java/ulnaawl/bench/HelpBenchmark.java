@@ -1,5 +1,6 @@
 package ulnaawl.bench;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
@@ -18,6 +19,9 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.SongPhrases;
+import ulnaawl.sheet.ReadSheet;
+import ulnaawl.sheet.prose.ProseSheet;
+import ulnaawl.sheet.read.SheetReader;
 import ulnaawl.song.EndingHelper;
 import ulnaawl.song.RestartHelper;
 import ulnaawl.teach.Teach;
@@ -27,7 +31,7 @@ import ulnaawl.teach.lesson.TeachPace;
 import ulnaawl.teach.school.School;
 import ulnaawl.wall.SequenceRequest;
 
-/** What is computed behind a button: endings, restarts on phrases, a teach for an hour. */
+/** What is computed behind a button: a sheet, endings, restarts on phrases, a teach for an hour. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -44,12 +48,14 @@ public class HelpBenchmark {
 
   private final FigureBook book = FigureBook.standard();
   private String text = "";
+  private String sheet = "";
   private Optional<Dance> dance = Optional.empty();
 
   @Setup
   public void write() {
     text = DanceText.of(counts);
     dance = Optional.of(DanceCompiler.compile(text, book).dance());
+    sheet = ProseSheet.of(dance.orElseThrow(), book);
   }
 
   private SequenceRequest request() {
@@ -57,6 +63,12 @@ public class HelpBenchmark {
         dance.orElseThrow().headers().songs().stream().findFirst().map(it -> it.value()),
         OptionalInt.empty(),
         false);
+  }
+
+  /** A printed sheet of the dance, in full sentences. */
+  @Benchmark
+  public List<ReadSheet> sheet() {
+    return new SheetReader(book).read(sheet);
   }
 
   @Benchmark

@@ -105,6 +105,28 @@ public record Place(
     return action.effect() == WeightEffect.FREE;
   }
 
+  /** Whether the same foot does the same at the same place, turned as far, with the same weight. */
+  public boolean isDancedLike(Place other) {
+    return foot.equals(other.foot)
+        && action.equals(other.action)
+        && placement == other.placement
+        && turn.equals(other.turn)
+        && after == other.after;
+  }
+
+  /** Whether places, one by one, are danced like others. */
+  public static boolean areDancedLike(List<Place> places, List<Place> others) {
+    if (places.size() != others.size()) {
+      return false;
+    }
+    for (int i = 0; i < places.size(); i++) {
+      if (!places.get(i).isDancedLike(others.get(i))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /** The turn of places that are danced one after the other. */
   public static Turn turnOf(List<Place> places) {
     Turn turn = Turn.NONE;

@@ -22,6 +22,8 @@ record LevelWords(Level level, String said, boolean exact, String rest) {
   private static final int CASE = Pattern.CASE_INSENSITIVE;
   private static final Map<String, String> SHORT =
       Map.of(
+          "ab",
+          "absolute beginner",
           "beg",
           "beginner",
           "abs beg",
@@ -42,7 +44,7 @@ record LevelWords(Level level, String said, boolean exact, String rest) {
       Pattern.compile("\\b(" + LEVELS + ")\\b(?:\\s+(?:level|line dance|dance))*", CASE);
 
   private static final Pattern ABBREVIATED =
-      Pattern.compile("(?<![\\p{L}'])(abs\\.? beg|beg|imp|int|adv)\\b\\.?(?!\\p{L})", CASE);
+      Pattern.compile("(?<![\\p{L}'])(abs\\.? beg|ab|beg|imp|int|adv)\\b\\.?(?!\\p{L})", CASE);
 
   /** The level in a line of the head; none where it states none. */
   static Optional<LevelWords> in(String line) {

@@ -15,7 +15,8 @@ public final class SheetFacts {
   private static final int CASE = Pattern.CASE_INSENSITIVE;
 
   private static final Pattern TITLE =
-      Pattern.compile("^(?:title|dance|name|name of (?:the )?dance)\\s*[:=]\\s*(.+)$", CASE);
+      Pattern.compile(
+          "^(?:title|dance name|dance|name|name of (?:the )?dance)\\s*[:=]\\s*(.+)$", CASE);
   private static final Pattern BY =
       Pattern.compile(
           "^(?:(?:a\\s+)?dance(?=\\s+by)|choreo(?:graph(?:er|ers|ed|y))?(?:\\s*\\(s\\)|/s)?|written|made|maker|steps(?=\\s+by)|by)"
@@ -37,8 +38,8 @@ public final class SheetFacts {
                   + "(?![ -]*walls?\\b(?!\\s*[:=]?\\s*\\d))",
               CASE),
           Pattern.compile(
-              "\\b(\\d{1,3})(?:\\s*\\+\\s*(\\d{1,3}))? *-? *(?:counts?|cts?)\\b"
-                  + "(?!\\s*(?:in\\b|tag|[:=])| ?\\d)",
+              "\\b(\\d{1,3})(?:\\s*\\+\\s*(\\d{1,3}))? *-? *(?:counts?|cts?|c)\\b"
+                  + "(?!\\s*(?:in\\b|tag|[:=])| ?\\d{1,3}\\b(?! *-? *w))",
               CASE));
   private static final List<Pattern> WALLS =
       List.of(
@@ -277,7 +278,7 @@ public final class SheetFacts {
         .matcher(words)
         .replaceAll(" ")
         .replaceAll("\\s*,(?:\\s*,)*\\s*", ", ")
-        .replaceAll("^[\\s,;:*·\"'“”()–—-]+|[\\s,;:*·\"'“”(–—-]+$", "");
+        .replaceAll("^[\\s,;:*·\"'“”()–—-]+|[\\s,;:.*·\"'“”(–—-]+$", "");
   }
 
   /** Whether a line of the head is one of its facts, and not a title of steps. */

@@ -17,7 +17,9 @@ final class SongLine {
           CASE);
   private static final Pattern COUNT_RATE =
       Pattern.compile("[(\\[]?\\bcount rate\\s*[:=]?\\s*(1/2|2|1)\\b[)\\]]?", CASE);
-  private static final Pattern ALBUM = Pattern.compile("[(\\[]?\\balbum\\b[^)\\]]*[)\\]]?", CASE);
+  private static final Pattern ALBUM =
+      Pattern.compile(
+          "[(\\[]\\s*(?:album|cd|ep)\\b[^)\\]]*[)\\]]|\\b(?:album|cd|ep)\\s*:.*$", CASE);
 
   private SongLine() {}
 
@@ -47,7 +49,7 @@ final class SongLine {
     StringBuilder song = new StringBuilder();
     for (String part : parts) {
       String words =
-          part.replaceAll("^[\\s,;:\"“”'()\\[\\]–—/-]+|[\\s,;:\"“”'()\\[\\]–—/-]+$", "")
+          part.replaceAll("^[\\s,;:\"“”'()\\[\\]–—/-]+|[\\s,;:.\"“”'()\\[\\]–—/-]+$", "")
               .replace("/", "-");
       if (!words.isEmpty()) {
         song.append(song.isEmpty() ? "" : " / ").append(words);

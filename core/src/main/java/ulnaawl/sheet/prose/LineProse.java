@@ -88,22 +88,6 @@ final class LineProse {
       return false;
     }
     LineWalk walk = LineWalk.of(readings.lines().getFirst(), weight, facing, book);
-    if (!walk.diagnostics().isEmpty() || walk.places().size() != places.size()) {
-      return false;
-    }
-    for (int i = 0; i < places.size(); i++) {
-      Place one = walk.places().get(i);
-      Place was = places.get(i);
-      boolean same =
-          one.foot().equals(was.foot())
-              && one.action().equals(was.action())
-              && one.placement() == was.placement()
-              && one.turn().equals(was.turn())
-              && one.after() == was.after();
-      if (!same) {
-        return false;
-      }
-    }
-    return true;
+    return walk.diagnostics().isEmpty() && Place.areDancedLike(walk.places(), places);
   }
 }

@@ -180,22 +180,6 @@ final class FigureNames {
 
   private boolean isSame(StepLine other) {
     LineWalk again = LineWalk.of(other, from.weight(), from.facing(), book);
-    if (!again.diagnostics().isEmpty() || again.places().size() != walk.places().size()) {
-      return false;
-    }
-    for (int i = 0; i < again.places().size(); i++) {
-      Place one = again.places().get(i);
-      Place was = walk.places().get(i);
-      boolean same =
-          one.foot().equals(was.foot())
-              && one.action().equals(was.action())
-              && one.placement() == was.placement()
-              && one.turn().equals(was.turn())
-              && one.after() == was.after();
-      if (!same) {
-        return false;
-      }
-    }
-    return true;
+    return again.diagnostics().isEmpty() && Place.areDancedLike(again.places(), walk.places());
   }
 }

@@ -1,7 +1,10 @@
 package ulnaawl.sheet.read;
 
+import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.sheet.Doubt;
+import ulnaawl.sheet.ReadLine;
 import ulnaawl.sheet.ReadSheet;
 import ulnaawl.sheet.layout.SheetLayout;
 import ulnaawl.sheet.layout.SheetLine;
@@ -45,7 +48,21 @@ public final class SheetReader {
   }
 
   private ReadSheet readOne(List<SheetLine> lines) {
-    List<SheetLine> read = lines.size() > MOST_LINES ? lines.subList(0, MOST_LINES) : lines;
-    return new SheetComposer(SheetLayout.of(read, book), book).compose();
+    int most = Math.min(lines.size(), MOST_LINES);
+    ReadSheet read =
+        new SheetComposer(SheetLayout.of(lines.subList(0, most), book), book).compose();
+    if (most == lines.size()) {
+      return read;
+    }
+    List<ReadLine> all = new ArrayList<>(read.lines());
+    lines.subList(most, lines.size()).forEach(line -> all.add(unread(line)));
+    return new ReadSheet(read.title(), read.stepText(), all);
+  }
+
+  /** A line beyond those that are read: it is shown, and said not to be. */
+  private static ReadLine unread(SheetLine line) {
+    List<Doubt> doubts = line.isEmpty() ? List.of() : List.of(new Doubt.Unread());
+    return new ReadLine(
+        line.number(), line.written(), line.isEmpty(), List.of(), doubts, List.of());
   }
 }

@@ -109,7 +109,18 @@ public class SheetFuzzTest {
     }
   }
 
-  /** The cost grows with the length: a text ten times as long takes no more than thirty times. */
+  /** What is longer than any sheet is read as far as it goes, and the rest is said not to be. */
+  @Test
+  public void nothingOfAnEndlessSheetIsLost() {
+    String text =
+        "Endless\n32 counts, 4 walls\n\n"
+            + "1-4 Vine R, touch L\n5-8 Vine L, touch R\n".repeat(900);
+    List<ReadSheet> read = new SheetReader(BOOK).read(text);
+    assertEquals(read.size(), 1);
+    assertEquals(read.getFirst().lines().size(), 1804);
+    assertTrue(read.getFirst().hasUnread());
+  }
+
   @Test
   public void manySheetsAreReadOneByOne() {
     String ten = String.join("\n\n\n", sheets.subList(0, 10));
