@@ -59,6 +59,7 @@ public class InstructorsWeekTest extends BrowserTest {
   private static void writesTheDance(Page page) {
     link(page, "Dances").click();
     link(page, "New dance").click();
+    link(page, "Write").click();
     type(page, DANCE);
     Locator remark = page.locator(".remarks li").first();
     assertThat(remark).containsText("line 20");
