@@ -24,9 +24,4 @@ public record ReadSheet(String title, String stepText, List<ReadLine> lines) {
   public boolean hasUnread() {
     return lines.stream().anyMatch(line -> line.understanding() == ReadLine.Understanding.UNREAD);
   }
-
-  /** The lines as they stand in the sheet. */
-  public String source() {
-    return String.join("\n", lines.stream().map(ReadLine::text).toList());
-  }
 }

@@ -17,8 +17,4 @@ record Way(List<StepLine> lines, int cost, List<Doubt> doubts) {
     lines = List.copyOf(lines);
     doubts = List.copyOf(doubts);
   }
-
-  static Way of(StepLine line, int cost, Doubt... doubts) {
-    return new Way(List.of(line), cost, List.of(doubts));
-  }
 }
