@@ -71,6 +71,10 @@ public record Item(
     return new Item(figure, feet, direction, travel, other, times, ends, note, span);
   }
 
+  public Item withEnds(Optional<Weight> other) {
+    return new Item(figure, feet, direction, travel, turn, times, other, note, span);
+  }
+
   /** With the other feet, to the other side. */
   public Item mirrored() {
     return withOtherFeet()

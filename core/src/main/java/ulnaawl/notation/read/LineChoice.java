@@ -118,7 +118,8 @@ final class LineChoice {
       Lexicon.standard()
           .instead(book, Lexicon.Case.LAST_STEP_CHANGED, last.get().figure().name())
           .ifPresent(shorter ->
-              readings.add(before.last(it -> it.withFigure(shorter), 2).plus(List.of(item), 0)));
+              readings.add(
+                  before.last(it -> it.withFigure(shorter), 2).plus(ways(item).getFirst(), 0)));
     }
     if (last.isPresent() && draft.isBareTurn() && last.get().turn().isEmpty()) {
       readings.add(before.last(it -> it.withTurn(item.turn()), 1));
@@ -137,7 +138,10 @@ final class LineChoice {
             && item.direction().isEmpty()
             && !before.items().isEmpty()
             && before.items().getLast().figure().name().equals("swivel");
-    return goesOn ? item.withFigure(before.items().getLast().figure()) : item;
+    // A swivel is of both feet by itself.
+    return goesOn
+        ? item.withFigure(before.items().getLast().figure()).withEnds(Optional.empty())
+        : item;
   }
 
   /** "Step right, pivot 1/4 left": one steps forward to pivot. */

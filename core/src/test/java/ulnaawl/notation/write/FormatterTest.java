@@ -3,6 +3,7 @@ package ulnaawl.notation.write;
 import static org.quicktheories.QuickTheory.qt;
 import static org.quicktheories.generators.SourceDSL.longs;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.notation.Script;
 import ulnaawl.notation.read.Parsed;
 import ulnaawl.notation.read.StepTextParser;
 import ulnaawl.text.Severity;
@@ -77,6 +79,28 @@ public class FormatterTest {
         """;
     assertEquals(StepTextFormatter.format(PARSER.parse(loose).script(), BOOK), canonical);
     assertEquals(StepTextFormatter.format(PARSER.parse(canonical).script(), BOOK), canonical);
+  }
+
+  /**
+   * Found by chance: what follows a shortened figure goes to a side, and a swivel has both feet.
+   */
+  @Test
+  public void whatBothFeetDoIsWrittenWithItsSide() {
+    String typed =
+        """
+        title: Both
+
+        section 1
+        1-8    knee pop x4, jazz square, 3/8 R knee pop L
+
+        section 2
+        1-4    twist R L R, heel R both
+        """;
+    Script script = PARSER.parse(typed).script();
+    String once = StepTextFormatter.format(script, BOOK);
+    assertTrue(once.contains("jazz triangle, 3/8 R knee pop to L"), once);
+    assertTrue(once.endsWith("swivel to R, swivel to L, swivel to R, swivel to R\n"), once);
+    assertEquals(shape(PARSER.parse(once).script()), shape(script));
   }
 
   @Test
