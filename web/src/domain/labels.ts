@@ -29,6 +29,7 @@ export const STAGE_WORDS: Record<Stage, string> = {
   PRACTISED: 'practised',
   KNOWN: 'known',
   RUSTY: 'rusty',
+  RETIRED: 'retired',
 }
 
 export const HAPPENED_WORDS: Record<Happened, string> = {

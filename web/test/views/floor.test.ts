@@ -69,13 +69,13 @@ describe('the wall it may be', () => {
   })
 
   it('comes with its place, its time, and what is called next', async () => {
-    const next = { words: 'Tag Lull', point: point({ during: 'sway' }), callMillis: 41_786 }
+    const next = { words: 'Tag Lull', shout: 'tag: sway four', point: point({ during: 'sway' }), callMillis: 41_786 }
     const { words, view } = await show(CandidateList, {
       props: { candidates: [candidate(2, 80, { beginsMillis: 25_714, next }), candidate(5, 20, { next })] },
     })
     expect(words()).toContain('Wall 2, from 6 · 0:25')
     expect(words()).toContain('section 3, count 6 to section 4, count 2')
-    expect(words()).toContain('Next: “Tag Lull” on wall 2, section 4, count 7 (sway) at 0:41')
+    expect(words()).toContain('Next: “tag: sway four” on wall 2, section 4, count 7 (sway) at 0:41')
     expect(words().match(/Next:/g)).toHaveLength(1)
     expect(view.findAll('li')[1].text()).toContain('20 %')
   })
@@ -252,6 +252,8 @@ it('a map of walls tells where each starts and leads, and what is special', asyn
 it('a call says on which count, how it goes on, and whether it is optional', async () => {
   const call = {
     words: 'Tag Lull',
+    shout: 'tag: sway four',
+    warning: point({ sectionCount: 3 }),
     point: point({ during: 'monterey right' }),
     callMillis: 41_786,
     facing: 4,
@@ -261,7 +263,7 @@ it('a call says on which count, how it goes on, and whether it is optional', asy
   }
   const { words } = await show(CallLine, { props: { call } })
   expect(words()).toBe(
-    '“Tag Lull” on section 4, count 7 (monterey right), 0:41; danced facing 6: 1-4 sway right left. Wall 3 from the top. Optional.',
+    '“tag: sway four” on section 4, count 7 (monterey right), 0:41; warn on section 4, count 3; danced facing 6: 1-4 sway right left. Wall 3 from the top. Optional.',
   )
 })
 

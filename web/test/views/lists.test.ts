@@ -5,7 +5,7 @@ import { sheetLines } from '@/views/dances/sheet'
 import { ANY as ANY_SONG, filterSongs, type Song } from '@/views/songs/filter'
 import { adopted, mergeOrders, orderWords, type Line } from '@/views/classes/order'
 import { mergeTeaches, type Drill } from '@/views/teaching/order'
-import { callOn, span } from '@/views/walls/calls'
+import { callOn, span, warnOn } from '@/views/walls/calls'
 import { place } from '../made'
 import { within } from '../scope'
 import { askedOf, Refused, serve } from '../server'
@@ -140,9 +140,18 @@ describe('calls', () => {
   })
 
   it('say during which figure, or that the intro still runs', () => {
-    const call = { point: point(4, 7, 31, 'monterey'), facing: 0, optional: false, steps: [], words: '' }
+    const call = {
+      point: point(4, 5, 29, 'monterey'),
+      warning: point(4, 1, 25),
+      facing: 0,
+      optional: false,
+      steps: [],
+      words: '',
+      shout: 'tag: sway four',
+    }
     const then = { code: '', text: '', args: {} }
-    expect(callOn({ ...call, then })).toBe('section 4, count 7 (monterey)')
+    expect(callOn({ ...call, then })).toBe('section 4, count 5 (monterey)')
+    expect(warnOn({ ...call, then })).toBe('section 4, count 1')
     expect(callOn({ ...call, then, point: { ...call.point, wall: 0 } })).toBe('the last counts of the intro')
   })
 })

@@ -5,7 +5,8 @@ import type { Schemas } from '@/api/client'
 import CallsLine from '@/views/teaching/CallsLine.vue'
 import ComparePanel from '@/views/teaching/ComparePanel.vue'
 import DrillRow from '@/views/teaching/DrillRow.vue'
-import ReadinessPanel from '@/views/teaching/ReadinessPanel.vue'
+import HowFar from '@/views/teaching/HowFar.vue'
+import PracticePanel from '@/views/teaching/PracticePanel.vue'
 import TeachBar from '@/views/teaching/TeachBar.vue'
 import TeachSaved from '@/views/teaching/TeachSaved.vue'
 import TimeTaken from '@/views/teaching/TimeTaken.vue'
@@ -62,6 +63,7 @@ const sheet = (more: Partial<Schemas['TeachSheet']> = {}): Schemas['TeachSheet']
   drills: [drill({ startSecond: 0, seconds: 60 }), drill({ startSecond: 60, seconds: 120, ready: [60, 30] })],
   group: 3,
   groupName: 'Monday Hall',
+  howFar: [],
   leastReady: 30,
   minutes: 20,
   pieces: [
@@ -185,7 +187,7 @@ describe('readiness', () => {
   const props = { sheet: sheet(), watchOuts: [{ section: 1, note: 'turns late', by: 'Ines', version: 2 }] }
 
   it('is told by the end, or after the drill that one looks at, or before the first', async () => {
-    const page = await show(ReadinessPanel, { props })
+    const page = await show(PracticePanel, { props })
     expect(page.view.get('svg').attributes('aria-label')).toBe('section 1: 60 %')
     await page.view.setProps({ upTo: 0 })
     expect(page.view.get('svg').attributes('aria-label')).toBe('section 1: 40 %')
@@ -195,7 +197,7 @@ describe('readiness', () => {
   })
 
   it('rises in time from left to right', async () => {
-    const page = await show(ReadinessPanel, { props })
+    const page = await show(PracticePanel, { props })
     const path = page.view.get('path.area').attributes('d') ?? ''
     const points = [...path.matchAll(/L([\d.]+) ([\d.]+)/g)].map((match) => [
       Number(match[1]),
@@ -210,7 +212,7 @@ describe('readiness', () => {
   })
 
   it('shows the marks of colleagues, and asks for one', async () => {
-    const page = await show(ReadinessPanel, { props })
+    const page = await show(PracticePanel, { props })
     expect(page.words()).toContain('! Section 1 turns late Ines')
     expect(page.view.get('.mark').attributes('aria-pressed')).toBe('true')
     await page.press('Watch out, section 1')
@@ -326,5 +328,28 @@ describe('another school beside it', () => {
     expect(page.words()).toContain('section 1 60 55')
     await page.press('Take this school')
     expect(page.view.emitted('take')).toEqual([['RECAP']])
+  })
+})
+
+describe('how far tonight', () => {
+  const stop = (upTo: number, more: object = {}) => ({
+    upTo,
+    reached: upTo === 1 ? '1' : `1-${upTo}`,
+    shortestSeconds: 200 * upTo,
+    fits: true,
+    ready: 60 - 10 * upTo,
+    chosen: upTo === 2,
+    ...more,
+  })
+
+  it('offers every stop with its practice, says what does not fit, and goes where it is told', async () => {
+    const stops = [stop(1), stop(2), stop(3, { fits: false })]
+    const page = await show(HowFar, { props: { stops } })
+    const buttons = page.view.findAll('button')
+    expect(buttons.map((one) => one.attributes('aria-pressed'))).toEqual(['false', 'true', 'false'])
+    expect(buttons[0].text()).toContain('50 %')
+    expect(buttons[2].text()).toContain('from 10:00')
+    await buttons[0].trigger('click')
+    expect(page.view.emitted('go')).toEqual([[1]])
   })
 })

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { STAGE_WORDS, type Stage } from '@/domain/labels'
 
-/** How far a group is with a dance: a disc that fills as it settles, cracked when it is rusty. */
+/**
+ * How far a group is with a dance: a disc that fills as it settles, cracked when it is rusty, struck
+ * through when it is retired.
+ */
 defineProps<{ stage: Stage; label?: string }>()
 
 const FILL: Record<Stage, number> = {
@@ -11,6 +14,7 @@ const FILL: Record<Stage, number> = {
   PRACTISED: 11,
   KNOWN: 16,
   RUSTY: 16,
+  RETIRED: 0,
 }
 </script>
 
@@ -22,6 +26,7 @@ const FILL: Record<Stage, number> = {
       </defs>
       <circle class="rim" cx="8" cy="8" r="6.5" />
       <circle class="fill" cx="8" cy="8" r="6.5" :clip-path="`url(#fill-${stage})`" />
+      <path v-if="stage === 'RETIRED'" class="rim" d="M3 13 L13 3" />
       <path v-if="stage === 'RUSTY'" class="crack" d="M9 1 L6 7 L10 9 L6 15" />
     </svg>
     <template v-if="label"

@@ -63,7 +63,7 @@ const sections = computed(() =>
               <td>{{ data.reached.length }} of {{ data.sections }}</td>
             </tr>
             <tr>
-              <th scope="row">least ready</th>
+              <th scope="row">least practised</th>
               <td>{{ sheet.leastReady }} %</td>
               <td>{{ data.leastReady }} %</td>
             </tr>

@@ -19,7 +19,8 @@ import CallsLine from './CallsLine.vue'
 import ComparePanel from './ComparePanel.vue'
 import DrillRow from './DrillRow.vue'
 import { teachWords, type Drill } from './order'
-import ReadinessPanel from './ReadinessPanel.vue'
+import HowFar from './HowFar.vue'
+import PracticePanel from './PracticePanel.vue'
 import TakeCare from './TakeCare.vue'
 import TeachBar from './TeachBar.vue'
 import TeachSaved from './TeachSaved.vue'
@@ -190,6 +191,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
             >
             <ClockSwitch v-model="view" small class="no-print" />
           </p>
+          <HowFar v-if="sheet.howFar.length > 1" :stops="sheet.howFar" @go="teach.goTo" />
           <p v-if="sheet.rest" class="rest"><strong>Not all of it.</strong> {{ sheet.rest.text }}</p>
           <ol class="drills">
             <DrillRow
@@ -224,7 +226,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
           </el-select>
         </div>
         <aside class="stack no-print">
-          <ReadinessPanel
+          <PracticePanel
             :sheet
             :watch-outs="options.data.value?.watchOuts ?? []"
             :up-to="selected"

@@ -34,6 +34,8 @@ export function useTeach(
   const undone = ref<Drill[][]>([])
   /** Whether the order on the page is the saved one, not a school's. */
   const own = ref(false)
+  /** How many sections of the school's order somebody wants to reach; nothing: as far as is good. */
+  const upTo = ref<number>()
   let asked = 0
   /** What was asked for last, which the answer on the page may not show yet. */
   let latest: Drill[] = []
@@ -80,7 +82,7 @@ export function useTeach(
     const of = group.value
     if (!of) return
     own.value = false
-    const query = { group: of, minutes: minutes.value, school: school.value }
+    const query = { group: of, minutes: minutes.value, school: school.value, upTo: upTo.value }
     await run(() => ask(api.GET('/api/dances/{id}/teach', { params: { path: path(), query } })), [])
   }
 
@@ -143,6 +145,7 @@ export function useTeach(
   async function open() {
     undone.value = []
     unsaved.value = ''
+    upTo.value = undefined
     await order.open()
     if (order.problem.value) {
       problem.value = order.problem.value
@@ -154,8 +157,21 @@ export function useTeach(
     }
   }
 
+  /** Goes so far tonight and no further. */
+  async function goTo(sections: number) {
+    const now = sheet.value?.school
+    if (!now) return
+    upTo.value = sections
+    await layOutAs(now)
+  }
+
   /** Chooses a school; where a teach is saved, what the school lays out takes its place. */
   async function choose(now: School) {
+    upTo.value = undefined
+    await layOutAs(now)
+  }
+
+  async function layOutAs(now: School) {
     const before = latest
     school.value = now
     await layOut()
@@ -204,6 +220,7 @@ export function useTeach(
     own,
     open,
     choose,
+    goTo,
     change,
     undo,
     settled,

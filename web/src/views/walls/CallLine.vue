@@ -2,7 +2,7 @@
 import type { Schemas } from '@/api/client'
 import { useClock } from '@/composables/useClock'
 import { minutesSeconds } from '@/domain/time'
-import { callOn } from './calls'
+import { callOn, warnOn } from './calls'
 
 /** What to call on a wall, and when. */
 withDefaults(defineProps<{ call: Schemas['CallView']; start?: number }>(), { start: 0 })
@@ -11,11 +11,11 @@ const { label } = useClock()
 
 <template>
   <p class="call">
-    <b>“{{ call.words }}”</b>
+    <b>“{{ call.shout }}”</b>
     <span>
       on {{ callOn(call)
       }}<template v-if="call.callMillis != null">, {{ minutesSeconds(call.callMillis / 1000) }}</template
-      >; danced facing {{ label(call.facing, start)
+      >; warn on {{ warnOn(call) }}; danced facing {{ label(call.facing, start)
       }}<template v-if="call.steps.length">: {{ call.steps.join(', ') }}</template
       >. {{ call.then.text }}.<template v-if="call.optional"> Optional.</template>
     </span>

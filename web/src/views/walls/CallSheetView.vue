@@ -6,10 +6,10 @@ import PageState from '@/components/page-state/PageState.vue'
 import { clockOf, provideClock } from '@/composables/useClock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { minutesSeconds } from '@/domain/time'
-import { callOn } from './calls'
+import { callOn, warnOn } from './calls'
 import { useWalls } from './useWalls'
 
-/** One black and white page to call from: every wall, what to call, when, and two counts ahead. */
+/** One black and white page to call from: every wall, what to call, when: a warning eight counts ahead, the call four. */
 const { id, link, data, problem, loading, load } = useWalls()
 const view = provideClock()
 const { label } = clockOf(view)
@@ -58,7 +58,7 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
               <th scope="col">at</th>
               <th scope="col" colspan="2">starts</th>
               <th scope="col">counts</th>
-              <th scope="col">call two counts ahead</th>
+              <th scope="col">warn eight counts ahead, call four</th>
             </tr>
           </thead>
           <tbody>
@@ -76,8 +76,9 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
               </td>
               <td>
                 <p v-for="call in wall.calls" :key="call.words + call.point.count">
-                  <b>“{{ call.words }}”</b> on {{ callOn(call)
-                  }}{{ call.callMillis == null ? '' : `, at ${at(call.callMillis)}` }}.
+                  <b>“{{ call.shout }}”</b> on {{ callOn(call)
+                  }}{{ call.callMillis == null ? '' : `, at ${at(call.callMillis)}` }}; warn on
+                  {{ warnOn(call) }}.
                   <template v-if="call.steps.length"
                     >{{
                       call.event?.kind === 'RESTART'

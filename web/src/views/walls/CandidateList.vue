@@ -28,7 +28,7 @@ const MOST = 6
           {{ span(one.from, one.to) }}
         </p>
         <p v-if="i === 0 && one.next" class="next">
-          Next: <b>“{{ one.next.words }}”</b> on wall {{ one.next.point.wall }}, {{ callOn(one.next)
+          Next: <b>“{{ one.next.shout }}”</b> on wall {{ one.next.point.wall }}, {{ callOn(one.next)
           }}{{ one.next.callMillis == null ? '' : ` at ${minutesSeconds(one.next.callMillis / 1000)}` }}
         </p>
       </div>

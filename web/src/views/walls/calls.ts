@@ -21,3 +21,8 @@ export function callOn(call: Schemas['CallView']): string {
   if (point.wall === 0) return 'the last counts of the intro'
   return point.during ? `${place(point)} (${point.during})` : place(point)
 }
+
+/** The count to warn on, eight before it is danced. */
+export function warnOn(call: Schemas['CallView']): string {
+  return call.warning.wall === 0 ? 'the last counts of the intro' : place(call.warning)
+}

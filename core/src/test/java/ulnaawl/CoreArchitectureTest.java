@@ -67,8 +67,8 @@ public class CoreArchitectureTest {
           Map.entry("teach.cue", WALLED),
           Map.entry("teach.lesson", with(WALLED, "dance.lineage")),
           Map.entry("teach.school", with(LESSON, "teach.ladder")),
-          Map.entry("teach", with(LESSON, "teach.school")),
-          Map.entry("learning", List.of("dance")),
+          Map.entry("teach", with(LESSON, "level", "teach.school", "teach.ladder")),
+          Map.entry("learning", List.of("dance", "text")),
           Map.entry("plan", with(LESSON, "learning", "teach", "teach.school")),
           Map.entry(
               "words",

@@ -20,6 +20,7 @@ import ulnaawl.floor.Weight;
 import ulnaawl.level.LevelMeasure;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.teach.Teach;
+import ulnaawl.teach.lesson.Brought;
 import ulnaawl.teach.lesson.Learner;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.TeachPace;
@@ -128,7 +129,11 @@ public class MirrorPropertyTest {
           assertEquals(seen.reasons(), level.reasons(), text);
           Learner group =
               new Learner(
-                  Set.of(), ulnaawl.dance.SectionSet.NONE, 0, TeachPace.LIVE, java.util.Map.of());
+                  Set.of(),
+                  Brought.NOTHING,
+                  TeachPace.LIVE,
+                  java.util.Map.of(),
+                  java.util.Optional.empty());
           Lesson lesson = new Lesson(dance, BOOK, group);
           Lesson other = new Lesson(mirror, BOOK, group);
           assertEquals(loads(other), loads(lesson), text);

@@ -18,15 +18,25 @@ import ulnaawl.floor.Turn;
  * @param toSide the side that one turns to, where a whole turn is in its name: {@code full turn
  *     right}
  * @param turn the turn of the whole figure; none where its name says it
+ * @param template what is said for it, see {@link ulnaawl.figure.FigureGuide#aloud}
  */
 public record Call(
     String name,
     Optional<Placement> direction,
     Optional<Foot> foot,
     Optional<Side> toSide,
-    Turn turn) {
+    Turn turn,
+    Optional<String> template) {
 
-  /** In full: {@code monterey right 1/4 right}. */
+  /** Nothing is called. */
+  public static final Call NOTHING =
+      new Call(
+          "", Optional.empty(), Optional.empty(), Optional.empty(), Turn.NONE, Optional.empty());
+
+  private static final String TURN = "{turn}";
+  private static final String SIDES = "{sides}";
+
+  /** As it is written, in full: {@code monterey right 1/4 right}. */
   public String words() {
     List<String> words = new ArrayList<>();
     words.add(name);
@@ -39,14 +49,42 @@ public record Call(
     return String.join(" ", words);
   }
 
+  /**
+   * As it is said in the hall: {@code step, half turn left}, {@code monterey right quarter right}.
+   */
+  public String aloud() {
+    String sides = foot.map(Foot::word).orElse("");
+    if (template.isPresent() && !(turn.isNone() && template.get().contains(TURN))) {
+      return filled(template.get(), sides);
+    }
+    List<String> said = new ArrayList<>();
+    said.add(Placement.named(name).map(Placement::aloud).orElse(name));
+    direction.ifPresent(it -> said.add(it.aloud()));
+    foot.ifPresent(it -> said.add(it.word()));
+    toSide.ifPresent(it -> said.add(it.word()));
+    if (!turn.isNone()) {
+      said.add(turn.aloud());
+    }
+    return String.join(" ", said);
+  }
+
+  private String filled(String text, String sides) {
+    return text.replace(TURN, turn.turnAloud()).replace(SIDES, sides).strip();
+  }
+
+  /** Whether several of them in a row are said in one breath: {@code hips right-right, left}. */
+  public boolean isSaidTogether() {
+    return template.filter(it -> it.contains(SIDES)).isPresent() && turn.isNone();
+  }
+
   /** The same without its foot. */
   public Call withoutFoot() {
-    return new Call(name, direction, Optional.empty(), toSide, turn);
+    return new Call(name, direction, Optional.empty(), toSide, turn, template);
   }
 
   /** The same without its turn, for where that is shown by itself. */
   public Call withoutTurn() {
-    return new Call(name, direction, foot, toSide, Turn.NONE);
+    return new Call(name, direction, foot, toSide, Turn.NONE, template);
   }
 
   /**
@@ -57,23 +95,36 @@ public record Call(
   public static String together(List<Call> calls) {
     Call first = calls.getFirst();
     if (calls.size() == 1) {
-      return first.words();
+      return first.aloud();
+    }
+    if (calls.stream().allMatch(it -> it.isSaidTogether() && it.name().equals(first.name()))) {
+      return first.filled(first.template().orElseThrow(), sides(calls));
     }
     if (calls.stream().allMatch(first::equals)) {
-      return first.words() + " x" + calls.size();
+      return first.aloud() + " x" + calls.size();
     }
     boolean feetAlone = calls.stream().allMatch(it -> it.withoutFoot().equals(first.withoutFoot()));
     if (!feetAlone) {
-      return calls.stream().map(Call::words).collect(Collectors.joining(", "));
+      return calls.stream().map(Call::aloud).collect(Collectors.joining(", "));
     }
     String feet =
         calls.stream()
             .flatMap(it -> it.foot().stream())
             .map(Foot::word)
             .collect(Collectors.joining(" "));
-    String turned = first.turn().isNone() ? "" : " " + first.turn().label();
-    Call bare =
-        new Call(first.name(), first.direction(), Optional.empty(), Optional.empty(), Turn.NONE);
-    return bare.words() + " " + feet + turned;
+    String turned = first.turn().isNone() ? "" : " " + first.turn().aloud();
+    return first.withoutFoot().withoutTurn().aloud() + " " + feet + turned;
+  }
+
+  /** Sides in a row, the same ones tied: {@code right-right, left-left}. */
+  private static String sides(List<Call> calls) {
+    StringBuilder said = new StringBuilder();
+    String before = "";
+    for (Call call : calls) {
+      String side = call.foot().map(Foot::word).orElse("");
+      said.append(said.isEmpty() ? "" : side.equals(before) ? "-" : ", ").append(side);
+      before = side;
+    }
+    return said.toString();
   }
 }

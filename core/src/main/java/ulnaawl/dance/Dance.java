@@ -11,6 +11,7 @@ import ulnaawl.notation.Headers;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Phrase.RestartPhrase;
 import ulnaawl.notation.Script;
+import ulnaawl.text.SourceSpan;
 
 /**
  * A compiled dance: every place with its foot, weight and facing.
@@ -82,6 +83,15 @@ public record Dance(
   /** A tag, bridge or ending by its name; case does not matter. */
   public Optional<Passage> extra(String name) {
     return Optional.ofNullable(extras.get(name.toLowerCase(Locale.ROOT)));
+  }
+
+  /** The changed places of the restart that a line of the phrasing says; none where it has none. */
+  public List<Place> changedAt(SourceSpan phrase) {
+    return changes.entrySet().stream()
+        .filter(it -> it.getKey().span().equals(phrase))
+        .map(Map.Entry::getValue)
+        .findFirst()
+        .orElse(List.of());
   }
 
   /** All sections of all parts, in order of their numbers. */

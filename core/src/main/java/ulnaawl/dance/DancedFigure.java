@@ -46,9 +46,29 @@ public record DancedFigure(List<Place> places) {
     return figures;
   }
 
-  /** What is called for each figure of some places. */
+  /** What is called for some places, in order; what is said in one breath is one call. */
   public static List<String> calls(List<Place> places) {
-    return of(places).stream().map(it -> it.call().words()).toList();
+    return breaths(places).stream()
+        .map(breath -> Call.together(breath.stream().map(DancedFigure::call).toList()))
+        .toList();
+  }
+
+  /** Figures by what is called at once: most stand alone, bumps in a row do not. */
+  public static List<List<DancedFigure>> breaths(List<Place> places) {
+    List<List<DancedFigure>> breaths = new ArrayList<>();
+    for (DancedFigure figure : of(places)) {
+      boolean goesOn =
+          !breaths.isEmpty()
+              && figure.call().isSaidTogether()
+              && breaths.getLast().getFirst().call().isSaidTogether()
+              && breaths.getLast().getFirst().name().equals(figure.name());
+      if (goesOn) {
+        breaths.getLast().add(figure);
+      } else {
+        breaths.add(new ArrayList<>(List.of(figure)));
+      }
+    }
+    return breaths;
   }
 
   public Place first() {

@@ -181,6 +181,7 @@ final class FigureBookReader {
     private Level level = Level.IMPROVER;
     private TurnRule turn = TurnRule.AFTER;
     private String call;
+    private Optional<String> aloud = Optional.empty();
     private String say = "";
     private Optional<String> care = Optional.empty();
     private Optional<String> easier = Optional.empty();
@@ -215,6 +216,7 @@ final class FigureBookReader {
         }
         case "turn" -> turn = readTurn(value);
         case "call" -> call = value.toLowerCase(Locale.ROOT);
+        case "aloud" -> aloud = Optional.of(value);
         case "say" -> say = value;
         case "care" -> care = Optional.of(value);
         case "easier" -> easier = Optional.of(value);
@@ -241,7 +243,7 @@ final class FigureBookReader {
           patterns,
           variants,
           turn,
-          new FigureGuide(call, say, care, easier));
+          new FigureGuide(call, aloud, say, care, easier));
     }
   }
 }

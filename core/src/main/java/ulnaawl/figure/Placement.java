@@ -69,6 +69,11 @@ public enum Placement {
     };
   }
 
+  /** As it is said: {@code diagonal forward}. */
+  public String aloud() {
+    return label.replace("fwd", "forward").replace("diag-", "diagonal ");
+  }
+
   /** The canonical word. */
   public String label() {
     return label;

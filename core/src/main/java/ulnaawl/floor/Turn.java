@@ -63,6 +63,30 @@ public record Turn(int eighths) {
     return size == 0 ? "" : sizeLabel(size) + " " + side().letter();
   }
 
+  /** As it is called: {@code half left}, {@code three quarters right}; blank for none. */
+  public String aloud() {
+    return isNone() ? "" : sizeAloud(Math.abs(eighths)) + " " + side().word();
+  }
+
+  /** As it is called with the word turn in it: {@code half turn left}; blank for none. */
+  public String turnAloud() {
+    return isNone() ? "" : sizeAloud(Math.abs(eighths)) + " turn " + side().word();
+  }
+
+  private static String sizeAloud(int size) {
+    return switch (size) {
+      case 1 -> "eighth";
+      case 2 -> "quarter";
+      case 3 -> "three eighths";
+      case 4 -> "half";
+      case 5 -> "five eighths";
+      case 6 -> "three quarter";
+      case 7 -> "seven eighths";
+      case 8 -> "full";
+      default -> sizeLabel(size);
+    };
+  }
+
   private static String sizeLabel(int size) {
     int whole = size / 8;
     int rest = size % 8;

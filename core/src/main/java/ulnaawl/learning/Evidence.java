@@ -1,6 +1,8 @@
 package ulnaawl.learning;
 
 import java.time.LocalDate;
+import java.util.Map;
+import java.util.OptionalInt;
 import ulnaawl.dance.SectionSet;
 
 /**
@@ -11,10 +13,41 @@ import ulnaawl.dance.SectionSet;
  * @param sections what was danced, by the numbers that these sections have in the dance as it is
  *     read now; empty where none of them is there any more
  * @param outcome how it went
- * @param by who taught
+ * @param spots how single sections went, where that was said
+ * @param percent the share of full speed at which it was danced, where that is known
+ * @param minutes how long it took, where that is known
+ * @param by who led
  */
 public record Evidence(
-    LocalDate date, Happened happened, SectionSet sections, Outcome outcome, String by) {
+    LocalDate date,
+    Happened happened,
+    SectionSet sections,
+    Outcome outcome,
+    Map<Integer, Outcome> spots,
+    OptionalInt percent,
+    OptionalInt minutes,
+    String by) {
+
+  public Evidence {
+    spots = Map.copyOf(spots);
+    boolean tooFast = percent.isPresent() && (percent.getAsInt() < 1 || percent.getAsInt() > 100);
+    boolean noTime = minutes.isPresent() && minutes.getAsInt() < 1;
+    if (tooFast || noTime) {
+      throw new IllegalArgumentException("At " + percent + " % in " + minutes + " minutes");
+    }
+  }
+
+  /** An entry that says no more than what happened and how it went. */
+  public static Evidence of(
+      LocalDate date, Happened happened, SectionSet sections, Outcome outcome, String by) {
+    return new Evidence(
+        date, happened, sections, outcome, Map.of(), OptionalInt.empty(), OptionalInt.empty(), by);
+  }
+
+  /** Whether those who were there were shown something by it, and not only danced it. */
+  boolean shows() {
+    return happened.compareTo(Happened.WALKED) <= 0;
+  }
 
   /**
    * The sections that an entry stands for: those that were shown, or the whole dance where it was

@@ -2,6 +2,7 @@ package ulnaawl.learning;
 
 import java.time.LocalDate;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.learning.Register.Presence;
 
 /** Why a group stands where it stands with a dance. */
 public sealed interface LearningReason {
@@ -12,7 +13,7 @@ public sealed interface LearningReason {
   /**
    * Something happened.
    *
-   * @param gapBefore days of the gap before it; 0 where there was none
+   * @param strength how well it was remembered just before, in percent; 0 the first time
    * @param gapAfter days after which the dance should come back
    */
   record Step(
@@ -20,16 +21,26 @@ public sealed interface LearningReason {
       Happened happened,
       SectionSet sections,
       Outcome outcome,
-      int gapBefore,
+      int strength,
       int gapAfter)
       implements LearningReason {}
 
-  /** It was not danced for more than twice its gap. */
-  record Stale(int gapDays) implements LearningReason {}
+  /** It has faded below what still counts as known, in percent. */
+  record Faded(int strength, int least) implements LearningReason {}
 
   /** The last time went wrong. */
   record LostLastTime() implements LearningReason {}
 
   /** It was taught to the end once, and these sections came into the text since. */
   record NewSince(SectionSet sections) implements LearningReason {}
+
+  /** Too few of those who come now were shown it: the dance is only half taught. */
+  record FewWereThere(Presence presence, int least) implements LearningReason {}
+
+  /**
+   * A person says otherwise.
+   *
+   * @param record what the record says
+   */
+  record Ruled(Ruling ruling, Stage record) implements LearningReason {}
 }

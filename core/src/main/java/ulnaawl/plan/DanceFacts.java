@@ -1,6 +1,7 @@
 package ulnaawl.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -68,6 +69,11 @@ public record DanceFacts(
 
   private static Stream<String> interned(List<String> names) {
     return names.stream().map(String::intern);
+  }
+
+  /** Counts of each section by its number. */
+  public Map<Integer, Integer> sectionCounts() {
+    return sections.stream().collect(Collectors.toMap(SectionFacts::number, SectionFacts::counts));
   }
 
   /** Counts of some sections. */

@@ -50,6 +50,21 @@ final class Choice {
     }
   }
 
+  /** Whether a drill may be danced once more: its first time is no more than a rung faster. */
+  boolean mayAdd(int drill) {
+    return repetitions[drill] > 0 || !table.rises(drill, repetitions);
+  }
+
+  /** Whether no drill that can be left out rises by more than a rung. */
+  boolean isGradual() {
+    for (int drill = 0; drill < repetitions.length; drill++) {
+      if (repetitions[drill] > 0 && table.least(drill) == 0 && table.rises(drill, repetitions)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   int times(int drill) {
     return repetitions[drill];
   }

@@ -61,7 +61,7 @@ final class Fit {
     Choice best = now.copy();
     Choice.Worth most = now.worth();
     while (next(now)) {
-      if (now.seconds() <= limit) {
+      if (now.seconds() <= limit && now.isGradual()) {
         Choice.Worth worth = now.worth();
         if (worth.compareTo(most) > 0) {
           most = worth;
@@ -144,7 +144,7 @@ final class Fit {
       double most = 0;
       for (int drill : table.helpers(piece)) {
         int times = now.times(drill);
-        if (times < table.most(drill)) {
+        if (times < table.most(drill) && now.mayAdd(drill)) {
           int more = table.seconds(drill, times + 1) - table.seconds(drill, times);
           double gain = table.gain(drill, piece) / (double) Math.max(1, more);
           refused |= more > left;

@@ -3,8 +3,10 @@ package ulnaawl.teach;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import ulnaawl.teach.ladder.TempoLadder;
 import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Practice;
 import ulnaawl.teach.school.Slot;
@@ -18,6 +20,9 @@ final class FitTable {
   private final boolean[] isSection;
   private final int[][] gains;
   private final int[][] seconds;
+
+  /** The pace of each drill that is danced in time; 0 for one in words. */
+  private final int[] paces;
 
   /** The pieces that a drill helps. */
   private final int[][] helps;
@@ -41,6 +46,8 @@ final class FitTable {
       gains[i] = gains(lesson, slots.get(i), target);
       seconds[i] = seconds(lesson, slots.get(i), writer.write(slots.get(i), 1));
     }
+    this.paces =
+        slots.stream().mapToInt(it -> it.mode() == Mode.WORDS ? 0 : it.percent()).toArray();
     this.helps = new int[slots.size()][];
     for (int i = 0; i < slots.size(); i++) {
       int[] own = gains[i];
@@ -65,19 +72,21 @@ final class FitTable {
   private static int[] seconds(Lesson lesson, Slot slot, Drill once) {
     int[] seconds = new int[slot.most() + 1];
     for (int times = 1; times <= slot.most(); times++) {
-      seconds[times] =
-          lesson
-              .learner()
-              .pace()
-              .seconds(
-                  slot.mode(),
-                  once.counts(),
-                  times,
-                  slot.percent(),
-                  lesson.rate(),
-                  once.talkSeconds());
+      seconds[times] = lesson.learner().pace().time(once.shape(), times, lesson.rate()).seconds();
     }
     return seconds;
+  }
+
+  /** The fastest that a teach may begin with, in percent of the full rate. */
+  private static final int BEGIN = 70;
+
+  /** Whether a drill rises by more than a rung above the fastest that was danced before it. */
+  boolean rises(int drill, int[] repetitions) {
+    int fastest = BEGIN - TempoLadder.LARGEST_RISE;
+    for (int before = 0; before < drill; before++) {
+      fastest = repetitions[before] > 0 ? Math.max(fastest, paces[before]) : fastest;
+    }
+    return paces[drill] > fastest + TempoLadder.LARGEST_RISE;
   }
 
   int drills() {

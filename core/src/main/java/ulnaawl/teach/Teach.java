@@ -3,6 +3,7 @@ package ulnaawl.teach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Exposure;
@@ -25,6 +26,7 @@ import ulnaawl.teach.school.Slot;
  * @param steps how ready each piece is after each drill, in thousandths
  * @param exposures how often each piece is danced, in which modes and at which paces
  * @param rest what is left for the next class; empty where the whole dance is taught
+ * @param howFar where it could stop; nothing for one that was put together by hand
  * @param reasons why it is laid out so
  */
 public record Teach(
@@ -38,6 +40,7 @@ public record Teach(
     List<List<Integer>> steps,
     List<List<Exposure>> exposures,
     Optional<TeachReason> rest,
+    List<HowFar> howFar,
     List<TeachReason> reasons) {
 
   public Teach {
@@ -46,6 +49,7 @@ public record Teach(
     before = List.copyOf(before);
     steps = List.copyOf(steps);
     exposures = List.copyOf(exposures);
+    howFar = List.copyOf(howFar);
     reasons = List.copyOf(reasons);
   }
 
@@ -75,7 +79,17 @@ public record Teach(
    * @param minutes 1 to {@link TeachBuilder#MOST_MINUTES}
    */
   public static Teach of(Lesson lesson, School school, int minutes) {
-    return new TeachBuilder(lesson).inOrderOf(school, minutes);
+    return new TeachBuilder(lesson).inOrderOf(school, minutes, OptionalInt.empty());
+  }
+
+  /**
+   * Lays a teach out in the order of a school, as far as somebody wants.
+   *
+   * @param upTo how many sections of the school's order are taught by the end; more than there are
+   *     for all
+   */
+  public static Teach of(Lesson lesson, School school, int minutes, int upTo) {
+    return new TeachBuilder(lesson).inOrderOf(school, minutes, OptionalInt.of(upTo));
   }
 
   /**

@@ -1,26 +1,19 @@
 package ulnaawl.teach;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Stream;
-import ulnaawl.dance.Section;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Exposure;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Piece;
-import ulnaawl.teach.lesson.Practice;
-import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.school.School;
-import ulnaawl.teach.school.SchoolOrder;
 import ulnaawl.teach.school.Slot;
-import ulnaawl.wall.EventId;
 
 /** Puts a teach together. */
 public final class TeachBuilder {
@@ -32,9 +25,11 @@ public final class TeachBuilder {
   public static final int MOST_DRILLS = 200;
 
   private final Lesson lesson;
+  private final TeachReasons reasons;
 
   TeachBuilder(Lesson lesson) {
     this.lesson = lesson;
+    this.reasons = new TeachReasons(lesson);
   }
 
   private static void check(int minutes) {
@@ -43,33 +38,17 @@ public final class TeachBuilder {
     }
   }
 
-  Teach inOrderOf(School school, int minutes) {
+  Teach inOrderOf(School school, int minutes, OptionalInt upTo) {
     check(minutes);
-    int all = lesson.sections().size();
-    SchoolOrder order = school.order();
-    SectionSet known = lesson.learner().shown();
-    // What the group has been shown to the end is taught again from the start.
-    SectionSet shown = known.isWhole(all) || !order.goesOn() ? SectionSet.NONE : known;
-    int stop = 0;
-    for (int next : order.stops(lesson)) {
-      boolean adds = !shown.containsAll(order.reached(lesson, SectionSet.NONE, next));
-      boolean first = stop == 0;
-      if (adds && (first || shortest(order.slots(lesson, shown, next)) <= minutes * 60)) {
-        stop = next;
-      }
-    }
-    SectionSet reached = order.reached(lesson, shown, stop);
-    List<Slot> slots = order.slots(lesson, shown, stop);
-    int shortest = shortest(slots);
-    List<Piece> target = target(slots);
-    int[] repetitions = new Fit(lesson, slots, target).within(minutes * 60);
-    List<Drill> drills = drills(slots, repetitions);
+    Tonight tonight = Tonight.of(lesson, school.order(), minutes, upTo);
+    SectionSet reached = tonight.stop().reached();
     return teach(
         Optional.of(school),
-        drills,
+        tonight.stop().layout(),
         reached,
-        rest(reached),
-        reasons(school, shown, reached, shortest, minutes, drills, target));
+        reasons.rest(reached),
+        tonight.howFar(),
+        reasons.of(school, tonight, minutes));
   }
 
   Teach asTheyStand(List<Slot> slots, int minutes) {
@@ -82,61 +61,49 @@ public final class TeachBuilder {
         throw new IllegalArgumentException("This dance has no such drill: " + slot.scope() + ".");
       }
     }
-    int[] repetitions = new Fit(lesson, slots, target(slots)).within(minutes * 60);
-    List<Drill> drills = drills(slots, repetitions);
+    Layout layout = Layout.of(lesson, slots, minutes * 60);
     Set<Integer> shown = new LinkedHashSet<>();
-    for (Drill drill : drills) {
+    for (Drill drill : layout.drills()) {
       for (Piece piece : lesson.covers(drill.scope()).keySet()) {
         if (piece instanceof Piece.Steps it) {
           shown.add(it.section());
         }
       }
     }
-    int over = drills.stream().mapToInt(Drill::seconds).sum() - minutes * 60;
-    List<TeachReason> reasons = new ArrayList<>();
-    reasons.add(new TeachReason.OwnOrder());
-    if (over > 0) {
-      reasons.add(new TeachReason.TooLong(over, minutes));
-    }
     SectionSet danced = SectionSet.of(shown);
     SectionSet missing = SectionSet.upTo(lesson.sections().size()).without(danced);
     Optional<TeachReason> rest =
         missing.isEmpty() ? Optional.empty() : Optional.of(new TeachReason.NotDanced(missing));
-    SectionSet reached = danced.with(lesson.learner().shown());
-    return teach(Optional.empty(), drills, reached, rest, reasons);
+    return teach(
+        Optional.empty(),
+        layout,
+        danced.with(lesson.learner().shown()),
+        rest,
+        List.of(),
+        reasons.ofOwn(layout, minutes));
   }
 
   private Teach teach(
       Optional<School> school,
-      List<Drill> drills,
+      Layout layout,
       SectionSet reached,
       Optional<TeachReason> rest,
-      List<TeachReason> reasons) {
-    List<List<Integer>> steps =
-        practised(drills).stream().map(it -> Teach.readiness(lesson, it)).toList();
+      List<HowFar> howFar,
+      List<TeachReason> why) {
+    List<Drill> drills = layout.drills();
     return new Teach(
         school,
         drills,
-        drills.stream().mapToInt(Drill::seconds).sum(),
+        layout.seconds(),
         reached,
         lesson.sections().size(),
         lesson.pieces(),
         Teach.readiness(lesson, lesson.before()),
-        steps,
+        layout.practice().stream().map(it -> Teach.readiness(lesson, it)).toList(),
         lesson.pieces().stream().map(piece -> exposures(piece, drills)).toList(),
         rest,
-        reasons);
-  }
-
-  /** What has been practised after each drill. */
-  private List<Practice> practised(List<Drill> drills) {
-    List<Practice> all = new ArrayList<>();
-    Practice practice = lesson.before();
-    for (Drill drill : drills) {
-      practice = practice.with(lesson, drill);
-      all.add(practice);
-    }
-    return all;
+        howFar,
+        why);
   }
 
   /** How often a piece is danced in each way, in the order in which the ways come. */
@@ -151,88 +118,5 @@ public final class TeachBuilder {
     return turns.entrySet().stream()
         .map(it -> new Exposure(it.getKey().mode(), it.getKey().percent(), it.getValue()))
         .toList();
-  }
-
-  private List<Drill> drills(List<Slot> slots, int[] repetitions) {
-    DrillWriter writer = new DrillWriter(lesson);
-    List<Drill> drills = new ArrayList<>();
-    for (int i = 0; i < slots.size(); i++) {
-      if (repetitions[i] > 0) {
-        drills.add(writer.write(slots.get(i), repetitions[i]));
-      }
-    }
-    return drills;
-  }
-
-  private int shortest(List<Slot> slots) {
-    DrillWriter writer = new DrillWriter(lesson);
-    return slots.stream()
-        .filter(slot -> slot.least() > 0)
-        .mapToInt(slot -> writer.write(slot, slot.least()).seconds())
-        .sum();
-  }
-
-  /** The pieces that the drills touch. */
-  private List<Piece> target(List<Slot> slots) {
-    Set<Piece> touched = new LinkedHashSet<>();
-    slots.forEach(slot -> touched.addAll(lesson.covers(slot.scope()).keySet()));
-    return lesson.pieces().stream().filter(touched::contains).toList();
-  }
-
-  /** What is left for the next class. */
-  private Optional<TeachReason> rest(SectionSet reached) {
-    SectionSet all = SectionSet.upTo(lesson.sections().size());
-    SectionSet left = all.without(reached);
-    if (left.isEmpty()) {
-      return Optional.empty();
-    }
-    List<EventId> exceptions =
-        lesson.events().stream()
-            .flatMap(it -> it instanceof Scope.Event one ? Stream.of(one.event()) : Stream.of())
-            .toList();
-    boolean inOne = reached.runs().size() == 1;
-    Section first = lesson.section(reached.numbers().getFirst());
-    Section last = lesson.section(reached.numbers().getLast());
-    if (inOne && reached.contains(1)) {
-      return Optional.of(new TeachReason.UpTo(last.number(), last.endFacing(), left, exceptions));
-    }
-    if (inOne && reached.contains(all.size())) {
-      return Optional.of(
-          new TeachReason.FromOn(first.number(), first.startFacing(), left, exceptions));
-    }
-    return Optional.of(new TeachReason.Some(reached, left, exceptions));
-  }
-
-  private List<TeachReason> reasons(
-      School school,
-      SectionSet known,
-      SectionSet reached,
-      int shortest,
-      int minutes,
-      List<Drill> drills,
-      List<Piece> target) {
-    List<TeachReason> reasons = new ArrayList<>();
-    reasons.add(new TeachReason.Follows(school));
-    if (!known.isEmpty()) {
-      reasons.add(new TeachReason.BeginsWithReminder(known));
-    }
-    int seconds = drills.stream().mapToInt(Drill::seconds).sum();
-    boolean whole = reached.isWhole(lesson.sections().size());
-    reasons.add(new TeachReason.Shortest(whole, shortest, Math.max(0, seconds - shortest)));
-    if (shortest > minutes * 60) {
-      reasons.add(new TeachReason.DoesNotFit(minutes));
-    }
-    int left = minutes * 60 - seconds;
-    if (left >= 60 && whole) {
-      reasons.add(new TeachReason.TimeLeft(left));
-    }
-    Practice end = practised(drills).getLast();
-    target.stream()
-        .flatMap(it -> it instanceof Piece.Steps steps ? Stream.of(steps) : Stream.of())
-        .min(Comparator.comparingInt(piece -> end.readiness(lesson, piece)))
-        .ifPresent(piece ->
-            reasons.add(
-                new TeachReason.LeastReady(piece.section(), end.readiness(lesson, piece) / 10)));
-    return reasons;
   }
 }

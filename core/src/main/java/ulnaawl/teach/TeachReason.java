@@ -33,8 +33,35 @@ public sealed interface TeachReason {
   /** Drills that somebody wants take longer than there is. */
   record TooLong(int overSeconds, int minutes) implements TeachReason {}
 
-  /** Time that is left. */
-  record TimeLeft(int seconds) implements TeachReason {}
+  /** Nothing more would help: the time that is left goes back to the class. */
+  record GivesBack(int seconds) implements TeachReason {}
+
+  /**
+   * The whole dance would fit, but is too much for the group at once.
+   *
+   * @param levelsAbove levels that the dance lies above the group; 0 for none
+   * @param percent how ready its least ready section would be by the end
+   * @param tonight sections that are taught
+   * @param later the others
+   */
+  record TooMuch(int levelsAbove, int percent, SectionSet tonight, SectionSet later)
+      implements TeachReason {}
+
+  /** The dance lies two levels or more above the group. */
+  record LevelsAbove(int levels) implements TeachReason {}
+
+  /** Somebody chose how far it goes. */
+  record ChosenSoFar(SectionSet reached) implements TeachReason {}
+
+  /** An order of somebody's own runs a wall before the exception in it was taught. */
+  record DancedBeforeTaught(EventId event, int wall) implements TeachReason {}
+
+  /**
+   * An order of somebody's own rises by more than a rung.
+   *
+   * @param drill its number, from 1
+   */
+  record RisesTooFast(int drill, int from, int to) implements TeachReason {}
 
   /** The section that is least ready by the end, in percent. */
   record LeastReady(int section, int percent) implements TeachReason {}

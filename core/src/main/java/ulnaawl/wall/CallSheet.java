@@ -16,15 +16,18 @@ import ulnaawl.music.Count;
 import ulnaawl.text.SourceSpan;
 
 /**
- * What to call in a song, and when: every wall in order with its exceptions. A call comes two
- * counts ahead, so that it is heard before it is danced (common practice).
+ * What to call in a song, and when: every wall in order with its exceptions. The class is warned
+ * eight counts ahead, and the call with its steps comes four ahead (common practice).
  *
  * @param lines one for each wall
  */
 public record CallSheet(List<Line> lines) {
 
   /** Counts that a call comes ahead of what it calls. */
-  public static final int AHEAD = 2;
+  public static final int AHEAD = 4;
+
+  /** Counts that a warning comes ahead of it. */
+  public static final int WARNED = 8;
 
   public CallSheet {
     lines = List.copyOf(lines);
@@ -54,6 +57,8 @@ public record CallSheet(List<Line> lines) {
    * @param optional whether only some clubs dance it
    * @param startCount counts danced since the first step when it begins; for a restart, when the
    *     next wall begins
+   * @param warning the count to warn on: the first count of the dance where it comes so early
+   * @param warningMillis clock time of the warning, where the tempo is known
    * @param point the count to call on
    * @param callMillis clock time of the call, where the tempo is known
    * @param begins clock time at which it is danced, where the tempo is known
@@ -66,6 +71,8 @@ public record CallSheet(List<Line> lines) {
       What what,
       boolean optional,
       int startCount,
+      WallPoint warning,
+      OptionalLong warningMillis,
       WallPoint point,
       OptionalLong callMillis,
       OptionalLong begins,
@@ -146,10 +153,13 @@ public record CallSheet(List<Line> lines) {
         .findFirst()
         .map(next -> {
           int callOn = next.startCount() + 1 - AHEAD;
+          int warnOn = warnOn(next.startCount());
           return new Call(
               new What.Part(next.part()),
               false,
               next.startCount(),
+              WallPoint.at(dance, sequence, warnOn),
+              clock.millisAfter(warnOn - 1),
               WallPoint.at(dance, sequence, callOn),
               clock.millisAfter(callOn - 1),
               clock.millisAfter(next.startCount()),
@@ -163,12 +173,17 @@ public record CallSheet(List<Line> lines) {
         });
   }
 
+  private static int warnOn(int first) {
+    return Math.max(1, first + 1 - WARNED);
+  }
+
   private static Call call(
       Dance dance, WallSequence sequence, SongClock clock, Wall wall, WallEvent event) {
-    List<Place> changed = changed(dance, event);
+    List<Place> changed = dance.changedAt(event.span());
     // A changed step must be heard before it is danced, not before the restart.
     int first = changed.isEmpty() ? event.startCount() : firstCount(wall, event, changed) - 1;
     int callOn = first + 1 - AHEAD;
+    int warnOn = warnOn(first);
     List<Steps> steps =
         changed.isEmpty()
             ? steps(wall, event)
@@ -177,21 +192,14 @@ public record CallSheet(List<Line> lines) {
         new What.Event(event.id(), !changed.isEmpty()),
         event.optional(),
         event.startCount(),
+        WallPoint.at(dance, sequence, warnOn),
+        clock.millisAfter(warnOn - 1),
         WallPoint.at(dance, sequence, callOn),
         clock.millisAfter(callOn - 1),
         clock.millisAfter(first),
         event.from(),
         steps,
         then(dance, sequence, wall, event));
-  }
-
-  private static List<Place> changed(Dance dance, WallEvent event) {
-    return dance.changes().entrySet().stream()
-        .filter(it -> event.kind() == WallEvent.Kind.RESTART)
-        .filter(it -> it.getKey().span().equals(event.span()))
-        .map(Map.Entry::getValue)
-        .findFirst()
-        .orElse(List.of());
   }
 
   /** The changed steps lie in the last counts before the restart. */

@@ -4,6 +4,7 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.LearningReason;
 import ulnaawl.learning.Outcome;
+import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
 
 final class EnglishLearning implements LearningSpeech {
@@ -13,8 +14,15 @@ final class EnglishLearning implements LearningSpeech {
     return switch (reason) {
       case LearningReason.NothingYet _ -> "Nothing has been taught of it.";
       case LearningReason.Step it -> step(it);
-      case LearningReason.Stale it ->
-          "Not danced for more than twice its gap of " + Plain.many(it.gapDays(), "day") + ".";
+      case LearningReason.Faded it ->
+          "It has faded to " + it.strength() + " %; under " + it.least() + " % a dance is rusty.";
+      case LearningReason.FewWereThere it ->
+          "Only "
+              + it.presence().there()
+              + " of the "
+              + it.presence().of()
+              + " who come now were shown it: half taught.";
+      case LearningReason.Ruled it -> ruled(it.ruling(), it.record());
       case LearningReason.LostLastTime _ -> "Lost last time.";
       case LearningReason.NewSince it ->
           "The text has changed since it was taught to the end: "
@@ -28,9 +36,9 @@ final class EnglishLearning implements LearningSpeech {
     String shown =
         it.happened().isWhole() || it.sections().isEmpty() ? "" : ", " + sections(it.sections());
     String gap =
-        it.gapBefore() == 0 || it.gapBefore() == it.gapAfter()
-            ? "; come back after " + Plain.many(it.gapAfter(), "day")
-            : "; gap from " + it.gapBefore() + " to " + Plain.many(it.gapAfter(), "day");
+        (it.strength() == 0 ? "" : "; still " + it.strength() + " % there")
+            + "; come back after "
+            + Plain.many(it.gapAfter(), "day");
     return Plain.day(it.date())
         + ": "
         + happened(it.happened())
@@ -38,6 +46,24 @@ final class EnglishLearning implements LearningSpeech {
         + ", "
         + outcome(it.outcome())
         + gap;
+  }
+
+  private String ruled(Ruling ruling, Stage record) {
+    String what =
+        switch (ruling) {
+          case Ruling.StandsAt it -> "says that it is " + stage(it.stage());
+          case Ruling.Retires _ -> "has retired it for this group";
+        };
+    String note = ruling.note().isBlank() ? "" : " (" + ruling.note() + ")";
+    return ruling.by()
+        + " "
+        + what
+        + ", "
+        + Plain.day(ruling.on())
+        + note
+        + "; by the record it is "
+        + stage(record)
+        + ".";
   }
 
   @Override
@@ -49,6 +75,7 @@ final class EnglishLearning implements LearningSpeech {
       case PRACTISED -> "practised";
       case KNOWN -> "known";
       case RUSTY -> "rusty";
+      case RETIRED -> "retired";
     };
   }
 

@@ -14,12 +14,13 @@ final class EnglishSay {
   static String of(Say say) {
     return switch (say) {
       case Say.Standing it -> weight(it.weight()) + ", facing " + it.facing().clock() + ".";
-      case Say.TurnTheClass it ->
-          "Turn the class to "
-              + it.to().clock()
-              + " for this, so that they see you; danced it starts at "
-              + it.danced().clock()
-              + ".";
+      case Say.TurnTheClass it -> "Turn the class to " + it.to().clock() + ".";
+      case Say.ShownHere it ->
+          "Shown here, so that they see you; danced it starts at " + it.danced().clock() + ".";
+      case Say.Mirrors it ->
+          "The same as section "
+              + it.section()
+              + " on the other foot: that is where people trip, so once more slowly.";
       case Say.Figures it -> String.join(", ", it.calls());
       case Say.NewFigure it -> "New, " + it.figure() + ": " + it.explanation();
       case Say.WatchOut it -> "Watch out: " + (it.note().isBlank() ? "slow here." : it.note());
@@ -37,7 +38,24 @@ final class EnglishSay {
       case Say.EndsFacing it -> "It ends facing " + it.facing().clock() + ".";
       case Say.ThenStraightOn it ->
           String.join(", ", it.before()) + ", then " + String.join(", ", it.after()) + ".";
-      case Say.EndAndOn it -> "The end, and straight on from " + it.facing().clock() + ".";
+      case Say.FromPart it ->
+          "From the start of part " + it.part() + ", everybody to " + it.facing().clock() + ".";
+      case Say.Order it -> "The order: " + String.join(", ", it.parts()) + ".";
+      case Say.EndAndOn it ->
+          "Section "
+              + it.last()
+              + " from "
+              + it.from().clock()
+              + ", then on into section "
+              + it.first()
+              + " at "
+              + it.on().clock()
+              + ".";
+      case Say.WholeSong it ->
+          "The whole song, " + Plain.many(it.walls(), "wall") + ", without stopping.";
+      case Say.ItsSteps it ->
+          (it.changed() ? "Changed: " : "Its steps: ") + String.join(", ", it.calls()) + ".";
+      case Say.ThenOn it -> "Then on: " + String.join(", ", it.calls()) + ".";
       case Say.Walls it ->
           it.from() == it.to()
               ? "Wall " + it.from() + " from " + it.facing().clock() + "."

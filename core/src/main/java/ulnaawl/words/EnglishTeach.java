@@ -36,7 +36,7 @@ final class EnglishTeach implements TeachSpeech {
               + PlayTime.of(it.seconds())
               + "; "
               + PlayTime.of(it.moreSeconds())
-              + " more went to what was least ready.";
+              + " more went to what was practised least.";
       case TeachReason.DoesNotFit it ->
           "Not even this fits into " + Plain.many(it.minutes(), "minute") + ".";
       case TeachReason.TooLong it ->
@@ -46,10 +46,40 @@ final class EnglishTeach implements TeachSpeech {
               + Plain.many(it.minutes(), "minute")
               + " there "
               + (it.minutes() == 1 ? "is." : "are.");
-      case TeachReason.TimeLeft it ->
-          PlayTime.of(it.seconds()) + " are left for a run-through from slow to full speed.";
+      case TeachReason.GivesBack it ->
+          PlayTime.of(it.seconds()) + " are left and go back to the class.";
+      case TeachReason.TooMuch it ->
+          "All of it at once is too much"
+              + (it.levelsAbove() > 0
+                  ? ", " + Plain.many(it.levelsAbove(), "level") + " above the group"
+                  : "")
+              + ": its weakest section would get only "
+              + it.percent()
+              + " % of its practice. "
+              + Plain.capital(Plain.sections(it.tonight()))
+              + " tonight, "
+              + Plain.sections(it.later())
+              + " next week.";
+      case TeachReason.LevelsAbove it ->
+          "The dance lies " + it.levels() + " levels above the group.";
+      case TeachReason.ChosenSoFar it ->
+          "Somebody chose to go as far as " + Plain.sections(it.reached()) + ".";
+      case TeachReason.DancedBeforeTaught it ->
+          "The "
+              + it.event().notation()
+              + " comes on wall "
+              + it.wall()
+              + " before it is taught: put its drill in front, or leave that wall out.";
+      case TeachReason.RisesTooFast it ->
+          "Drill "
+              + it.drill()
+              + " goes from "
+              + it.from()
+              + " to "
+              + it.to()
+              + " %: no rung should rise by more than 15 %.";
       case TeachReason.LeastReady it ->
-          "Least ready by the end: section " + it.section() + ", " + it.percent() + " %.";
+          "Least practised by the end: section " + it.section() + ", " + it.percent() + " %.";
       case TeachReason.UpTo it ->
           "To the end of section "
               + it.section()
@@ -179,6 +209,7 @@ final class EnglishTeach implements TeachSpeech {
       case Scope.Link it -> "Link: section " + it.last() + " into " + it.first();
       case Scope.Walls it ->
           it.from() == it.to() ? "Wall " + it.from() : "Walls " + it.from() + " to " + it.to();
+      case Scope.Song _ -> "The whole song";
       case Scope.Event it -> "Wall " + it.wall() + ": " + it.event().notation();
       case Scope.Option it -> "Option: " + it.name();
     };

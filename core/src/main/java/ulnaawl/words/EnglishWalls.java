@@ -53,6 +53,11 @@ final class EnglishWalls implements WallSpeech {
   }
 
   @Override
+  public String shout(CallSheet.Call call) {
+    return Shout.of(call);
+  }
+
+  @Override
   public String steps(CallSheet.Steps steps) {
     return StepTextFormatter.counts(steps.counts()) + " " + Call.together(steps.calls());
   }

@@ -18,6 +18,9 @@ public interface WallSpeech {
   /** What to call: {@code Restart}, {@code Tag Lull}. */
   String call(CallSheet.What what);
 
+  /** What is called over the music, with its steps, as far as there is time for them. */
+  String shout(CallSheet.Call call);
+
   /** Steps with their counts: {@code 1-4 sway right left right left}. */
   String steps(CallSheet.Steps steps);
 

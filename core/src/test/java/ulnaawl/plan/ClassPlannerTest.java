@@ -217,10 +217,15 @@ public class ClassPlannerTest {
     Standing standing =
         new Standing(
             stage,
+            stage,
             SectionSet.upTo(stage == Stage.STARTED ? 2 : 4),
             touched ? Optional.of(DAY.plusDays(dueIn - gap)) : Optional.empty(),
             touched ? Optional.of(DAY.plusDays(dueIn)) : Optional.empty(),
             gap,
+            90,
+            Optional.empty(),
+            SectionSet.NONE,
+            Optional.empty(),
             List.of());
     return new DanceForGroup(
         number, "Dance " + number, level, 4, standing, news.stream().sorted().toList(), 18, 6, 4);

@@ -61,9 +61,10 @@ public class CallSheetTest {
 
   /**
    * By hand, at 112 a minute with 16 counts of intro: the tag comes after 64 counts, at 80 · 60/112
-   * = 42.857 s, and is called two counts before. Each wall turns a quarter left: 12, 9, then the
-   * tag at 6. Wall 5 begins after 64 + 4 + 64 = 132 counts at 12; its counts 15 and 16 are changed,
-   * so the call comes on count 13 (after 144 counts, 85.714 s), not before the restart.
+   * = 42.857 s, is warned of on count 25 and called on count 29, four before. Each wall turns a
+   * quarter left: 12, 9, then the tag at 6. Wall 5 begins after 64 + 4 + 64 = 132 counts at 12; its
+   * counts 15 and 16 are changed, so the call comes on count 11 (after 142 counts, 84.643 s), not
+   * before the restart.
    */
   @Test
   public void callsOfPaperLanterns() {
@@ -74,10 +75,13 @@ public class CallSheetTest {
     CallSheet.Call tag = calls.get(0);
     assertEquals(SPEECH.call(tag.what()), "Tag Lull");
     assertEquals(tag.point().wall(), 2);
-    assertEquals(tag.point().count(), 31);
+    assertEquals(tag.point().count(), 29);
+    assertEquals(tag.warning().count(), 25);
+    // 2.143 s are time for eight syllables.
+    assertEquals(SPEECH.shout(tag), "tag: sway right left right left");
     assertEquals(tag.point().section(), 4);
-    assertEquals(tag.point().sectionCount(), 7);
-    assertEquals(tag.callMillis(), OptionalLong.of(41_786));
+    assertEquals(tag.point().sectionCount(), 5);
+    assertEquals(tag.callMillis(), OptionalLong.of(40_714));
     assertEquals(tag.begins(), OptionalLong.of(42_857));
     assertEquals(tag.facing().clock(), "6");
     assertEquals(
@@ -88,8 +92,9 @@ public class CallSheetTest {
     assertEquals(SPEECH.call(restart.what()), "Change and restart");
     assertEquals(restart.point().wall(), 5);
     assertEquals(restart.point().section(), 2);
-    assertEquals(restart.point().sectionCount(), 5);
-    assertEquals(restart.callMillis(), OptionalLong.of(85_714));
+    assertEquals(restart.point().sectionCount(), 3);
+    assertEquals(SPEECH.shout(restart), "change and restart: walk back right left");
+    assertEquals(restart.callMillis(), OptionalLong.of(84_643));
     assertEquals(restart.begins(), OptionalLong.of(86_786));
     assertEquals(restart.facing().clock(), "12");
     assertEquals(
@@ -97,7 +102,7 @@ public class CallSheetTest {
     assertEquals(SPEECH.then(restart.then()), "Wall 6 from the top, facing 12, R foot begins");
   }
 
-  /** By hand: A A B of 8 counts each; the first change is heard on counts 15 and 16, then B. */
+  /** By hand: A A B of 8 counts each; the first change is heard from count 13, then B. */
   @Test
   public void partsOfAPhrasedDanceAreCalled() {
     Dance phrased =
@@ -111,7 +116,7 @@ public class CallSheetTest {
     assertEquals(
         calls.stream().map(call -> SPEECH.call(call.what())).toList(), List.of("Part B", "Part A"));
     assertEquals(calls.getFirst().point().wall(), 2);
-    assertEquals(calls.getFirst().point().sectionCount(), 7);
+    assertEquals(calls.getFirst().point().sectionCount(), 5);
     assertEquals(
         SPEECH.then(calls.getFirst().then()), "Wall 3 is part B, facing 12, R foot begins");
   }
@@ -119,7 +124,7 @@ public class CallSheetTest {
   /**
    * By hand: a wall of 16 turns a quarter right at its end. Wall 2 starts at 3 and has 4 counts put
    * in after 8; wall 3 starts at 6, turns to 9, and section 2 once more turns it to 12; wall 4
-   * stops after 8 for the ending. Each is called two counts before.
+   * stops after 8 for the ending. Each is called four counts before.
    */
   @Test
   public void bridgesRepeatsAndEndingsAreCalled() {
@@ -150,10 +155,10 @@ public class CallSheetTest {
                     + SPEECH.then(call.then()))
             .toList(),
         List.of(
-            "Bridge Lull: wall 2 section 1 count 7, at 3. Go on with wall 2",
-            "Section 2 again: wall 3 section 2 count 7, at 9. Wall 4 from the top, facing 12, R foot"
+            "Bridge Lull: wall 2 section 1 count 5, at 3. Go on with wall 2",
+            "Section 2 again: wall 3 section 2 count 5, at 9. Wall 4 from the top, facing 12, R foot"
                 + " begins",
-            "Ending Bow: wall 4 section 1 count 7, at 12. Finish facing 12"));
+            "Ending Bow: wall 4 section 1 count 5, at 12. Finish facing 12"));
     assertEquals(
         new FacingClaim(FacingClaim.What.START, 4, Facing.FRONT).check(boats, false).truth(),
         FacingClaim.Truth.YES);

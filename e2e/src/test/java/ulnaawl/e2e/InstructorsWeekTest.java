@@ -109,7 +109,7 @@ public class InstructorsWeekTest extends BrowserTest {
     minutes(page).fill("25");
     page.keyboard().press("Enter");
     assertThat(page.locator(".drills li").first()).containsText("Section 1");
-    assertThat(page.locator("aside")).containsText("Readiness");
+    assertThat(page.locator("aside")).containsText("Practice done");
     assertThat(page.locator(".rows > li")).hasCount(4);
   }
 

@@ -134,7 +134,7 @@ final class Walker {
 
   private Foot lead = Foot.RIGHT;
   private List<Turn> turns = List.of();
-  private Call call = new Call("", Optional.empty(), Optional.empty(), Optional.empty(), Turn.NONE);
+  private Call call = Call.NOTHING;
 
   private Place dance(Step step, int section, Count count, int start) {
     Item item = step.item();
@@ -324,7 +324,8 @@ final class Walker {
         bySide && inItsName
             ? Optional.of(whole.side())
             : footless ? item.travel().map(Stated::value) : Optional.empty(),
-        inItsName ? Turn.NONE : whole);
+        inItsName ? Turn.NONE : whole,
+        bareStep ? Optional.empty() : item.figure().guide().aloud());
   }
 
   private static boolean isFull(Turn turn) {

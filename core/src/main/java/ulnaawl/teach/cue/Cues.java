@@ -12,8 +12,8 @@ import ulnaawl.music.Tempo;
 /**
  * What is called in a section, and when: early enough to be heard before it is danced. A call ends
  * when its step begins, and begins when the call before it has ended. What does not fit is
- * shortened, first by its foot, then to its name, then to its first word; or said earlier, while
- * the figure before is still danced.
+ * shortened, first by its foot, then to its name, then to its first word, the size and side of a
+ * turn always kept; or said earlier, while the figure before is still danced.
  */
 public final class Cues {
 
@@ -58,20 +58,27 @@ public final class Cues {
     return cues.cues;
   }
 
+  /** Whether something can be said in so many milliseconds. */
+  public static boolean fits(String text, long millis) {
+    return Syllables.of(text) * 1000L <= millis * SYLLABLES_A_SECOND;
+  }
+
   private void names(List<Place> places) {
-    for (DancedFigure figure : DancedFigure.of(places)) {
-      call(tick(figure.first()), shorter(figure));
+    for (List<DancedFigure> breath : DancedFigure.breaths(places)) {
+      call(tick(breath.getFirst().first()), shorter(breath));
     }
   }
 
   private void steps(List<Place> places) {
     for (Place place : places) {
       String foot = place.foot().map(Cues::side).orElse("");
+      String step =
+          place.action().isPlainStep() ? place.placement().aloud() : place.action().name();
       List<String> words = new ArrayList<>();
       words.add((place.description() + " " + foot).strip());
-      words.add(place.description());
-      words.add(place.action().isPlainStep() ? place.placement().label() : place.action().name());
-      call(tick(place), words);
+      words.add((step + " " + foot).strip());
+      words.add(foot.isEmpty() ? step : foot);
+      call(tick(place), words.stream().distinct().toList());
     }
   }
 
@@ -94,13 +101,27 @@ public final class Cues {
     return place.count().ticks() - Count.TICKS;
   }
 
-  /** The call in full, without its foot, the figure's bare name, its first word. */
-  private static List<String> shorter(DancedFigure figure) {
+  /**
+   * The call in full; without its foot; its first word with the size and side of its turn, which
+   * are never left out; its name, its first word where it does not turn.
+   */
+  private static List<String> shorter(List<DancedFigure> breath) {
+    ulnaawl.dance.Call call = breath.getFirst().call();
     List<String> words = new ArrayList<>();
-    words.add(figure.call().words());
-    words.add(figure.call().withoutFoot().words());
-    words.add(figure.call().name());
-    words.add(figure.call().name().split(" ", 2)[0]);
+    words.add(ulnaawl.dance.Call.together(breath.stream().map(DancedFigure::call).toList()));
+    String first = call.name().split(" ", 2)[0];
+    if (breath.size() > 1) {
+      words.add(call.name());
+    } else if (call.turn().isNone()) {
+      words.add(call.withoutFoot().aloud());
+      words.add(call.name());
+    } else {
+      words.add(call.withoutFoot().aloud());
+      words.add(first + " " + call.turn().aloud());
+      words.add(call.turn().aloud());
+      return words.stream().distinct().toList();
+    }
+    words.add(first);
     return words.stream().distinct().toList();
   }
 

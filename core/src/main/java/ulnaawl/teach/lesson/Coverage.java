@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.wall.EventId;
 import ulnaawl.wall.Wall;
@@ -37,7 +36,13 @@ final class Coverage {
       }
       case Scope.Walls it -> {
         for (int number = it.from(); number <= it.to(); number++) {
-          wall(lesson.walls().walls().get(number - 1), number < it.to());
+          wall(lesson.walls().walls(), number, number < it.to());
+        }
+      }
+      case Scope.Song _ -> {
+        List<Wall> song = lesson.song().walls();
+        for (int number = 1; number <= song.size(); number++) {
+          wall(song, number, number < song.size());
         }
       }
       case Scope.Event it -> whole(new Piece.Event(it.event(), it.wall()));
@@ -55,8 +60,9 @@ final class Coverage {
     }
   }
 
-  private void wall(Wall wall, boolean goesOn) {
-    List<Section> own = lesson.dance().part(wall.part()).map(Passage::sections).orElse(List.of());
+  private void wall(List<Wall> walls, int number, boolean goesOn) {
+    Wall wall = walls.get(number - 1);
+    List<Section> own = lesson.partOf(wall).sections();
     int danced =
         wall.events().stream()
             .filter(it -> it.kind() == WallEvent.Kind.RESTART || it.kind() == WallEvent.Kind.ENDING)
@@ -71,7 +77,8 @@ final class Coverage {
       piece(event.id()).ifPresent(this::whole);
     }
     if (goesOn && wall.events().isEmpty() && !own.isEmpty()) {
-      Piece link = new Piece.Link(own.getLast().number(), own.getFirst().number());
+      Section next = lesson.partOf(walls.get(number)).sections().getFirst();
+      Piece link = new Piece.Link(own.getLast().number(), next.number());
       if (lesson.pieces().contains(link)) {
         whole(link);
       }

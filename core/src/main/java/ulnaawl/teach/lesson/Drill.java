@@ -7,24 +7,20 @@ import ulnaawl.floor.Facing;
  * One piece of practice.
  *
  * @param scope what is practised
- * @param mode how
- * @param percent pace, as a share of the full count rate; 50 to 100; only for counts and music
  * @param repetitions how often, 1 or more
- * @param counts counts of one repetition
- * @param talkSeconds seconds of talk before it
- * @param seconds seconds in all
+ * @param shape what one repetition consists of
+ * @param time where its time goes, all repetitions together
  * @param startFacing where the class faces, on the room clock
+ * @param endFacing where it faces after one repetition
  * @param say what to say, in order
  */
 public record Drill(
     Scope scope,
-    Mode mode,
-    int percent,
     int repetitions,
-    int counts,
-    int talkSeconds,
-    int seconds,
+    DrillShape shape,
+    DrillTime time,
     Facing startFacing,
+    Facing endFacing,
     List<Say> say) {
 
   public Drill {
@@ -32,5 +28,24 @@ public record Drill(
     if (repetitions < 1) {
       throw new IllegalArgumentException("A drill is danced at least once");
     }
+  }
+
+  public Mode mode() {
+    return shape.mode();
+  }
+
+  /** Pace, as a share of the full count rate; 50 to 100; only for counts and music. */
+  public int percent() {
+    return shape.percent();
+  }
+
+  /** Counts of one repetition. */
+  public int counts() {
+    return shape.counts();
+  }
+
+  /** Seconds in all. */
+  public int seconds() {
+    return time.seconds();
   }
 }

@@ -1,35 +1,39 @@
 package ulnaawl.teach.lesson;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.figure.Level;
 
 /**
- * What a group brings to a teach.
+ * The group that is taught.
  *
  * @param figures names of the figures that it has met
- * @param shown sections of the dance that it has been shown; none for a fresh teach
- * @param readiness how ready it is with these, in thousandths, 0 to 999
+ * @param brought what it has done of this dance before
  * @param pace how long the pieces of a teach take with it
  * @param watchOuts an instructor's notes on sections, by number
+ * @param level its level, where it has one
  */
 public record Learner(
     Set<String> figures,
-    SectionSet shown,
-    int readiness,
+    Brought brought,
     TeachPace pace,
-    Map<Integer, String> watchOuts) {
+    Map<Integer, String> watchOuts,
+    Optional<Level> level) {
 
   public Learner {
     figures = Set.copyOf(figures);
     watchOuts = Map.copyOf(watchOuts);
-    if (readiness < 0 || readiness > 999) {
-      throw new IllegalArgumentException("Readiness from 0 to 999, not " + readiness);
-    }
   }
 
   /** A group that has never seen the dance, nor any of its figures. */
   public static Learner fresh(TeachPace pace) {
-    return new Learner(Set.of(), SectionSet.NONE, 0, pace, Map.of());
+    return new Learner(Set.of(), Brought.NOTHING, pace, Map.of(), Optional.empty());
+  }
+
+  /** Sections of the dance that it has been shown. */
+  public SectionSet shown() {
+    return brought.shown();
   }
 }

@@ -11,7 +11,6 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
-import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.Tempo;
 import ulnaawl.wall.EventId;
@@ -33,6 +32,7 @@ public final class Lesson {
   private final Dance dance;
   private final FigureBook book;
   private final Learner learner;
+  private final WallSequence song;
   private final WallSequence walls;
   private final List<Section> sections;
   private final Map<Integer, Passage> parts = new LinkedHashMap<>();
@@ -55,10 +55,10 @@ public final class Lesson {
       throw new IllegalArgumentException("A dance without sections cannot be taught");
     }
     SequenceRequest request = SequenceRequest.of(dance);
-    WallSequence sung = WallSequence.of(dance, request);
+    this.song = WallSequence.of(dance, request);
     // A short song must not hide a tag that comes later, nor an unknown one what comes at all.
     this.walls =
-        sung.walls().size() >= WALLS ? sung : WallSequence.of(dance, request.withWalls(WALLS));
+        song.walls().size() >= WALLS ? song : WallSequence.of(dance, request.withWalls(WALLS));
     for (Passage part : dance.parts()) {
       part.sections().forEach(section -> parts.put(section.number(), part));
     }
@@ -82,12 +82,8 @@ public final class Lesson {
         int from = own.get(i - 1).number();
         pieces.put(new Piece.Join(from, own.get(i).number()), between(from, own.get(i), "join"));
       }
-      if (!own.isEmpty() && !dance.isPhrased()) {
-        int last = own.getLast().number();
-        Piece link = new Piece.Link(last, own.getFirst().number());
-        pieces.put(link, between(last, own.getFirst(), "link"));
-      }
     }
+    addLinks();
     Set<EventId> seen = new HashSet<>();
     for (Wall wall : walls.walls()) {
       for (WallEvent event : wall.events()) {
@@ -98,6 +94,30 @@ public final class Lesson {
         }
       }
     }
+  }
+
+  /** From the end of each wall into the next: of one part into itself, or into another part. */
+  private void addLinks() {
+    for (int i = 1; i < walls.walls().size(); i++) {
+      Passage one = partOf(walls.walls().get(i - 1));
+      Passage next = partOf(walls.walls().get(i));
+      if (!one.sections().isEmpty() && !next.sections().isEmpty()) {
+        int last = one.sections().getLast().number();
+        Section first = next.sections().getFirst();
+        pieces.computeIfAbsent(
+            new Piece.Link(last, first.number()), _ -> between(last, first, "link"));
+      }
+    }
+  }
+
+  /** The part that a wall dances. */
+  public Passage partOf(Wall wall) {
+    return dance.part(wall.part()).orElseGet(dance::main);
+  }
+
+  /** The parts in the order in which the walls of the song dance them. */
+  public List<String> order() {
+    return song.walls().stream().map(Wall::part).toList();
   }
 
   private int between(int from, Section to, String how) {
@@ -125,6 +145,11 @@ public final class Lesson {
   /** Its walls, at least twelve: a short song must not hide what comes later. */
   public WallSequence walls() {
     return walls;
+  }
+
+  /** The walls of its own song, as many as it holds. */
+  public WallSequence song() {
+    return song;
   }
 
   /** All sections of all parts, in order. */
@@ -178,17 +203,17 @@ public final class Lesson {
 
   /** What the group brings along. */
   public Practice before() {
+    Brought brought = learner.brought();
     Map<Piece, Integer> known = new LinkedHashMap<>();
     for (Piece piece : pieces.keySet()) {
-      boolean shown =
+      int turns =
           switch (piece) {
-            case Piece.Steps it -> learner.shown().contains(it.section());
-            case Piece.Join it ->
-                learner.shown().containsAll(SectionSet.between(it.from(), it.to()));
-            case Piece.Link _, Piece.Event _ -> learner.shown().isWhole(sections.size());
+            case Piece.Steps it -> brought.turnsOf(it.section());
+            case Piece.Join it -> Math.min(brought.turnsOf(it.from()), brought.turnsOf(it.to()));
+            case Piece.Link _, Piece.Event _ -> brought.wholeTurns();
           };
-      if (shown) {
-        known.put(piece, Practice.exposureFor(learner.readiness(), load(piece)));
+      if (turns > 0) {
+        known.put(piece, turns);
       }
     }
     return new Practice(known);
@@ -197,6 +222,11 @@ public final class Lesson {
   /** The full count rate: the song's, or the usual one. */
   public Tempo rate() {
     return dance.countsPerMinute().orElse(TeachPace.USUAL_RATE);
+  }
+
+  /** Counts of music before the first step. */
+  public int intro() {
+    return SequenceRequest.of(dance).introOf(dance);
   }
 
   /** Whether a scope is one of this dance. */
@@ -208,6 +238,7 @@ public final class Lesson {
       case Scope.Link it -> pieces.containsKey(new Piece.Link(it.last(), it.first()));
       case Scope.Walls it ->
           it.from() >= 1 && it.to() >= it.from() && it.to() <= walls.walls().size();
+      case Scope.Song _ -> !song.walls().isEmpty();
       case Scope.Event it -> pieces.containsKey(new Piece.Event(it.event(), it.wall()));
       case Scope.Option it ->
           dance.variations().stream()

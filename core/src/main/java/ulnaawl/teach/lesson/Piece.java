@@ -11,7 +11,7 @@ public sealed interface Piece {
   /** Going on from one section into the next. */
   record Join(int from, int to) implements Piece {}
 
-  /** Going on from the end of a part into its start. */
+  /** Going on from the end of a part into the start of the one that comes next: its own, or B's. */
   record Link(int last, int first) implements Piece {}
 
   /** A tag, restart, bridge, repeat or ending, the first time that it comes. */

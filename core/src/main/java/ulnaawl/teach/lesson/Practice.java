@@ -20,6 +20,17 @@ public record Practice(Map<Piece, Integer> exposure) {
     exposure = Map.copyOf(exposure);
   }
 
+  /**
+   * How ready the least ready section should be by the end of a teach, in thousandths, so that a
+   * group goes home with what it was taught. Rule of thumb, no source.
+   *
+   * @param levelsAbove levels that the dance lies above the group, 0 or more
+   */
+  public static int enough(int levelsAbove) {
+    return RulesOfThumb.PRACTICE.get("enough")
+        + levelsAbove * RulesOfThumb.PRACTICE.get("enough-level");
+  }
+
   /** With the repetitions of a drill. */
   public Practice with(Lesson lesson, Drill drill) {
     Map<Piece, Integer> more = new LinkedHashMap<>(exposure);

@@ -14,8 +14,14 @@ public sealed interface Say {
   /** Which foot carries, and where everybody faces. */
   record Standing(Weight weight, Facing facing) implements Say {}
 
-  /** The class is turned so that it sees the teacher; danced the section starts elsewhere. */
-  record TurnTheClass(Facing to, Facing danced) implements Say {}
+  /** The class stands elsewhere and is turned. */
+  record TurnTheClass(Facing to) implements Say {}
+
+  /** It is shown where the class sees the teacher; danced it starts elsewhere. */
+  record ShownHere(Facing danced) implements Say {}
+
+  /** The same as another section on the other foot, which is where people trip. */
+  record Mirrors(int section) implements Say {}
 
   /** The figures in order, as they are called. */
   record Figures(List<String> calls) implements Say {
@@ -59,8 +65,21 @@ public sealed interface Say {
   /** Once more from the start of a section. */
   record BackTo(int section) implements Say {}
 
-  /** From the top of a part. */
+  /** From the top of the dance. */
   record FromTheTop(Facing facing) implements Say {}
+
+  /** From the start of a part of a phrased dance. */
+  record FromPart(String part, Facing facing) implements Say {}
+
+  /** The order of the parts of a phrased dance. */
+  record Order(List<String> parts) implements Say {
+    public Order {
+      parts = List.copyOf(parts);
+      if (parts.isEmpty()) {
+        throw new IllegalArgumentException("An order has parts");
+      }
+    }
+  }
 
   /** From a section on. */
   record FromSection(int section, Facing facing) implements Say {}
@@ -79,8 +98,11 @@ public sealed interface Say {
     }
   }
 
-  /** The end of a wall and on into the next. */
-  record EndAndOn(Facing facing) implements Say {}
+  /** The last counts before the end of a section, and straight on into another one. */
+  record EndAndOn(int last, Facing from, int first, Facing on) implements Say {}
+
+  /** The whole song. */
+  record WholeSong(int walls) implements Say {}
 
   /** Walls in a row, or one. */
   record Walls(int from, int to, Facing facing) implements Say {}
@@ -93,6 +115,26 @@ public sealed interface Say {
 
   /** What the exception does. */
   record Event(EventId event, Facing from, Facing to) implements Say {}
+
+  /** The steps of an exception, or those of a restart that are changed. */
+  record ItsSteps(boolean changed, List<String> calls) implements Say {
+    public ItsSteps {
+      calls = List.copyOf(calls);
+      if (calls.isEmpty()) {
+        throw new IllegalArgumentException("Where nothing is danced, nothing is called");
+      }
+    }
+  }
+
+  /** How the dance goes on after it. */
+  record ThenOn(List<String> calls) implements Say {
+    public ThenOn {
+      calls = List.copyOf(calls);
+      if (calls.isEmpty()) {
+        throw new IllegalArgumentException("Where nothing is danced, nothing is called");
+      }
+    }
+  }
 
   /** For whoever likes an option better. */
   record ForWhoLikes(int from, int to) implements Say {}

@@ -17,11 +17,14 @@ public sealed interface Scope {
   /** The last counts of a section and the first of the next. */
   record Join(int from, int to) implements Scope {}
 
-  /** The last section of a part and straight on into its first. */
+  /** The last section of a part and straight on into the first of the part that comes next. */
   record Link(int last, int first) implements Scope {}
 
   /** Walls in a row without stopping. */
   record Walls(int from, int to) implements Scope {}
+
+  /** The whole song, with everything that comes in it. */
+  record Song() implements Scope {}
 
   /** A tag, restart, bridge, repeat or ending with its run-in, from its own wall. */
   record Event(EventId event, int wall) implements Scope {}
@@ -45,6 +48,7 @@ public sealed interface Scope {
           moved(it.last(), then, now)
               .flatMap(last -> moved(it.first(), then, now).map(first -> new Link(last, first)));
       case Walls it -> Optional.of(it);
+      case Song it -> Optional.of(it);
       case Event it -> Optional.of(it);
       case Option it -> moved(it.section(), then, now).map(to -> new Option(it.name(), to));
     };

@@ -23,6 +23,7 @@ final class Scopes {
       }
     }
     addWalls(scopes, Math.min(MOST_WALLS, lesson.walls().walls().size()));
+    scopes.add(new Scope.Song());
     scopes.addAll(lesson.events());
     lesson
         .dance()

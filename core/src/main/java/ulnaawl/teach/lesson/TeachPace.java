@@ -1,6 +1,7 @@
 package ulnaawl.teach.lesson;
 
 import java.util.List;
+import ulnaawl.music.Meter;
 import ulnaawl.music.Tempo;
 
 /**
@@ -11,16 +12,34 @@ import ulnaawl.music.Tempo;
  * @param sectionTalk seconds to set a section up: start weight, facing, what comes
  * @param figureTalk seconds to break down one figure that is new to the group
  * @param drillTalk seconds to start any other drill
- * @param classPercent 100 for the teach alone; a live class with questions takes half as long again
+ * @param fetch seconds to fetch the class back to where a drill begins
+ * @param again seconds to go back there between two repetitions
+ * @param turn seconds more where the class has to turn round for it
+ * @param songSetUp seconds to start the music
+ * @param classPercent 100 for the teach alone; a live class with questions takes half as long
+ *     again, its music does not
  */
 public record TeachPace(
-    int wordsMillisPerCount, int sectionTalk, int figureTalk, int drillTalk, int classPercent) {
+    int wordsMillisPerCount,
+    int sectionTalk,
+    int figureTalk,
+    int drillTalk,
+    int fetch,
+    int again,
+    int turn,
+    int songSetUp,
+    int classPercent) {
 
   /** The teach alone, without questions. */
-  public static final TeachPace PLAIN = new TeachPace(1600, 8, 6, 6, 100);
+  public static final TeachPace PLAIN = new TeachPace(1500, 5, 5, 3, 2, 1, 1, 6, 100);
 
   /** A live class with questions: half as long again. */
-  public static final TeachPace LIVE = new TeachPace(1600, 8, 6, 6, 150);
+  public static final TeachPace LIVE = PLAIN.stretched(150);
+
+  /** Counts that are counted in: "5 6 7 8"; a bar of three in waltz time. Common practice. */
+  public static int countIn(Meter meter) {
+    return meter.sectionCounts() / 2;
+  }
 
   /** The count rate that is assumed where the song's is not known: 110 counts a minute. */
   public static final Tempo USUAL_RATE = Tempo.ofBpm(110);
@@ -66,28 +85,59 @@ public record TeachPace(
         percents.length % 2 == 1 ? percents[middle] : (percents[middle - 1] + percents[middle]) / 2;
     int n = percents.length;
     int percent = (median * n + classPercent * USUAL_WEIGHT) / (n + USUAL_WEIGHT);
+    return stretched(Math.clamp(percent, FASTEST, SLOWEST));
+  }
+
+  private TeachPace stretched(int percent) {
     return new TeachPace(
         wordsMillisPerCount,
         sectionTalk,
         figureTalk,
         drillTalk,
-        Math.clamp(percent, FASTEST, SLOWEST));
+        fetch,
+        again,
+        turn,
+        songSetUp,
+        percent);
   }
 
   /**
-   * Seconds of a drill, rounded up.
+   * Where the time of a drill goes.
    *
-   * @param counts counts of its scope
-   * @param percent share of the full count rate, 1 to 100; without meaning in words
-   * @param talkSeconds what is said before it
+   * @param rate the full count rate
+   * @param repetitions 1 or more
    */
-  public int seconds(
-      Mode mode, int counts, int repetitions, int percent, Tempo rate, int talkSeconds) {
-    long once =
-        mode == Mode.WORDS
-            ? (long) counts * wordsMillisPerCount
-            : rate.atPercent(percent).millisOf(counts);
-    long millis = (once * repetitions + talkSeconds * 1000L) * classPercent / 100;
-    return (int) ((millis + 999) / 1000);
+  public DrillTime time(DrillShape once, int repetitions, Tempo rate) {
+    Tempo pace = rate.atPercent(once.percent());
+    long talk = 1000L * (once.talkSeconds() + fetch);
+    long back = 1000L * (again + (once.turnsRound() ? turn : 0)) * (repetitions - 1);
+    return switch (once.mode()) {
+      case WORDS ->
+          new DrillTime(
+              live(talk),
+              0,
+              live((long) once.counts() * wordsMillisPerCount * repetitions),
+              live(back),
+              0);
+      case COUNTS ->
+          new DrillTime(
+              live(talk),
+              live(pace.millisOf(once.lead()) * repetitions),
+              live(pace.millisOf(once.counts()) * repetitions),
+              live(back),
+              0);
+      case MUSIC ->
+          new DrillTime(
+              live(talk + 1000L * songSetUp * repetitions),
+              0,
+              0,
+              live(back),
+              once.songMillis().orElseGet(() -> pace.millisOf(once.lead() + once.counts()))
+                  * repetitions);
+    };
+  }
+
+  private long live(long millis) {
+    return millis * classPercent / 100;
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.teach.school;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.SectionSet;
@@ -16,9 +17,14 @@ final class Drills {
 
   static final int LEARNING = 70;
   static final int BREAKDOWN = 60;
-  static final int JOINING = 80;
-  static final int NEARLY = 90;
+
+  /** The rung between learning and full speed: none rises by more than 15 %. */
+  static final int JOINING = 85;
+
   static final int FULL = 100;
+
+  /** A group walks at most so many walls in one drill. */
+  private static final int MOST_WALLS = 4;
 
   private Drills() {}
 
@@ -72,9 +78,44 @@ final class Drills {
         .toList();
   }
 
-  /** Every exception from its own wall, a few times. */
+  /** Every exception from its own wall, in words and then in counts. */
   static List<Slot> exceptions(Lesson lesson, int most) {
-    return lesson.events().stream().map(scope -> Slot.counts(scope, LEARNING, 1, most)).toList();
+    List<Slot> slots = new ArrayList<>();
+    for (Scope scope : lesson.events()) {
+      slots.add(Slot.words(scope, 1, 1));
+      slots.add(Slot.counts(scope, LEARNING, 1, most));
+    }
+    return slots;
+  }
+
+  /** Every end that goes on into a start: its own, or that of another part, which is told first. */
+  static List<Slot> links(Lesson lesson, int percent, int least, int most) {
+    List<Slot> slots = new ArrayList<>();
+    for (Piece piece : lesson.pieces()) {
+      if (piece instanceof Piece.Link link) {
+        Scope scope = new Scope.Link(link.last(), link.first());
+        if (!lesson.part(link.last()).equals(lesson.part(link.first()))) {
+          slots.add(Slot.words(scope, least, 1));
+        }
+        slots.add(Slot.counts(scope, percent, least, most));
+      }
+    }
+    return slots;
+  }
+
+  /** What has been shown, at the rungs above the one at which it was learned. */
+  static List<Slot> upTheLadder(Lesson lesson, SectionSet covered, List<Slot> before) {
+    List<Slot> slots = new ArrayList<>();
+    for (int percent : List.of(JOINING, FULL)) {
+      for (Scope whole : wholes(lesson, covered)) {
+        boolean there =
+            before.stream().anyMatch(it -> it.scope().equals(whole) && it.percent() == percent);
+        if (!there) {
+          slots.add(Slot.counts(whole, percent, 0, 3));
+        }
+      }
+    }
+    return slots;
   }
 
   /** A section in words, then in counts; one that is marked gets a slow breakdown besides. */
@@ -95,36 +136,47 @@ final class Drills {
   }
 
   /**
-   * What comes when every section has been shown: the end into the start, the wall at the back,
-   * more walls without stopping, every exception from its own wall, then music.
+   * What comes when every section has been shown: the end into the start; walls that nothing
+   * special comes in, the one at the back among them; every exception from its own wall; only then
+   * walls that contain them, slower and at full speed; then music.
    */
   static List<Slot> closing(Lesson lesson) {
-    List<Slot> slots = new ArrayList<>();
-    for (Piece piece : lesson.pieces()) {
-      if (piece instanceof Piece.Link link) {
-        slots.add(Slot.counts(new Scope.Link(link.last(), link.first()), LEARNING, 1, 4));
-      }
-    }
-    List<Wall> walls = lesson.walls().walls();
-    int all = Math.min(walls.size(), 4);
-    int back =
-        walls.stream()
-            .limit(4)
-            .filter(wall -> wall.startFacing().eighths() == 4)
-            .map(Wall::number)
-            .findFirst()
-            .orElse(0);
-    if (all > 1) {
-      slots.add(Slot.counts(new Scope.Walls(1, 2), JOINING, 1, 2));
-    }
-    if (back > 2) {
-      slots.add(Slot.counts(new Scope.Walls(back, back), JOINING, 0, 2));
-    }
-    slots.addAll(exceptions(lesson, 4));
-    if (all > 2) {
-      slots.add(Slot.counts(new Scope.Walls(1, all), NEARLY, 0, 1));
-    }
-    slots.add(new Slot(new Scope.Walls(1, all), Mode.MUSIC, FULL, 0, 1));
+    List<Slot> slots = new ArrayList<>(links(lesson, LEARNING, 1, 3));
+    slots.addAll(allWalls(lesson, exceptions(lesson, 3), 1));
     return slots;
+  }
+
+  /**
+   * The walls, with what has to be taught before those that it comes in.
+   *
+   * @param least the fewest repetitions of the back wall and of the first walls in a row
+   */
+  static List<Slot> allWalls(Lesson lesson, List<Slot> exceptions, int least) {
+    List<Wall> walls = lesson.walls().walls();
+    int all = Math.min(walls.size(), MOST_WALLS);
+    List<Slot> slots = new ArrayList<>();
+    Optional<Wall> back =
+        walls.stream().limit(all).filter(wall -> wall.startFacing().eighths() == 4).findFirst();
+    back.filter(Drills::isPlain)
+        .ifPresent(wall -> slots.add(Slot.counts(only(wall), LEARNING, least, 2)));
+    slots.addAll(exceptions);
+    back.filter(wall -> !isPlain(wall))
+        .ifPresent(wall -> slots.add(Slot.counts(only(wall), LEARNING, least, 2)));
+    if (all > 2) {
+      slots.add(Slot.counts(new Scope.Walls(1, 2), JOINING, least, 2));
+    }
+    slots.add(Slot.counts(new Scope.Walls(1, all), JOINING, all > 2 ? 0 : least, 1));
+    slots.add(Slot.counts(new Scope.Walls(1, all), FULL, 0, 1));
+    slots.add(new Slot(new Scope.Walls(1, all), Mode.MUSIC, FULL, 0, 1));
+    slots.add(new Slot(new Scope.Song(), Mode.MUSIC, FULL, 0, 1));
+    return slots;
+  }
+
+  private static Scope only(Wall wall) {
+    return new Scope.Walls(wall.number(), wall.number());
+  }
+
+  private static boolean isPlain(Wall wall) {
+    return wall.events().isEmpty();
   }
 }

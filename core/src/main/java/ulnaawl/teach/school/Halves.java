@@ -2,6 +2,7 @@ package ulnaawl.teach.school;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
@@ -16,7 +17,7 @@ record Halves() implements SchoolOrder {
   @Override
   public List<Integer> stops(Lesson lesson) {
     int all = lesson.sections().size();
-    return all == 1 ? List.of(1) : List.of(half(lesson), all);
+    return IntStream.rangeClosed(half(lesson), all).boxed().toList();
   }
 
   @Override
@@ -38,7 +39,8 @@ record Halves() implements SchoolOrder {
   @Override
   public List<Slot> closing(Lesson lesson) {
     List<Slot> slots = new ArrayList<>();
-    if (!lesson.dance().isPhrased()) {
+    boolean plain = lesson.walls().walls().getFirst().events().isEmpty();
+    if (plain && !lesson.dance().isPhrased()) {
       slots.add(Slot.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
     }
     slots.addAll(Drills.closing(lesson));

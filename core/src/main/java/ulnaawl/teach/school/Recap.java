@@ -6,7 +6,7 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
 
-/** The whole wall in words, then in counts, then the exceptions. */
+/** The whole wall in words, then in counts, then the exceptions, then up to the music. */
 record Recap() implements SchoolOrder {
 
   @Override
@@ -24,13 +24,15 @@ record Recap() implements SchoolOrder {
     List<Slot> slots = new ArrayList<>();
     for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
       slots.add(Slot.words(whole, 1, 2));
-      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 5));
+      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 2));
     }
     return slots;
   }
 
   @Override
   public List<Slot> closing(Lesson lesson) {
-    return Drills.exceptions(lesson, 2);
+    List<Slot> slots = new ArrayList<>(Drills.links(lesson, Drills.LEARNING, 0, 2));
+    slots.addAll(Drills.allWalls(lesson, Drills.exceptions(lesson, 2), 0));
+    return slots;
   }
 }

@@ -6,7 +6,10 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
 
-/** Each section once more in words and counts, then whole walls and the exceptions. */
+/**
+ * Each section once more in words and counts, then the exceptions, then whole walls up to the
+ * music.
+ */
 record Reminder() implements SchoolOrder {
 
   @Override
@@ -24,16 +27,18 @@ record Reminder() implements SchoolOrder {
     List<Slot> slots = new ArrayList<>();
     for (int section : fresh) {
       slots.add(Slot.words(new Scope.OneSection(section), 1, 2));
-      slots.add(Slot.counts(new Scope.OneSection(section), Drills.LEARNING, 1, 3));
+      slots.add(Slot.counts(new Scope.OneSection(section), Drills.LEARNING, 1, 2));
     }
     for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
-      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 3));
+      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 2));
     }
     return slots;
   }
 
   @Override
   public List<Slot> closing(Lesson lesson) {
-    return Drills.exceptions(lesson, 2);
+    List<Slot> slots = new ArrayList<>(Drills.links(lesson, Drills.LEARNING, 0, 2));
+    slots.addAll(Drills.allWalls(lesson, Drills.exceptions(lesson, 2), 0));
+    return slots;
   }
 }

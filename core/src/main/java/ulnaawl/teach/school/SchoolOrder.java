@@ -28,7 +28,7 @@ public sealed interface SchoolOrder
 
   /**
    * The drills: a reminder of what the group has been shown, what is new, and with the last section
-   * what closes every teach.
+   * what closes every teach; before it, what has been shown a little faster.
    *
    * @param known sections that the group has been shown before, whichever they are
    * @param upTo how many of {@link #order} have been taught by the end, one of {@link #stops}
@@ -41,9 +41,11 @@ public sealed interface SchoolOrder
             lesson,
             known,
             order.subList(0, upTo).stream().filter(it -> !known.contains(it)).toList()));
-    if (reached(lesson, known, upTo).isWhole(order.size())) {
-      slots.addAll(closing(lesson));
-    }
+    SectionSet reached = reached(lesson, known, upTo);
+    slots.addAll(
+        reached.isWhole(order.size())
+            ? closing(lesson)
+            : Drills.upTheLadder(lesson, reached, slots));
     return slots;
   }
 

@@ -189,7 +189,8 @@ public class NotationTest {
                     + place.facing().clock())
             .collect(Collectors.joining(", ")),
         steps);
-    List<String> said = new ArrayList<>(DancedFigure.calls(places));
+    List<String> said =
+        new ArrayList<>(DancedFigure.of(places).stream().map(it -> it.call().words()).toList());
     Dances.check(text).diagnostics().stream()
         .map(one -> one.code().word())
         .filter(code -> code.startsWith("turn-"))

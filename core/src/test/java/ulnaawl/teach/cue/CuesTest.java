@@ -8,6 +8,7 @@ import java.util.Map;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
+import ulnaawl.dance.DancedFigure;
 import ulnaawl.music.Tempo;
 
 /** Calls and the time they take, worked by hand. */
@@ -38,7 +39,7 @@ public class CuesTest {
     List<Cue> cues = Cues.of(dance.sections().getFirst(), Cue.Style.NAMES, Tempo.ofBpm(120));
     assertEquals(
         cues.stream().map(Cue::text).toList(),
-        List.of("vine right", "touch left", "rock back left", "shuffle fwd left"));
+        List.of("vine right", "touch left", "rock back left", "shuffle forward"));
     assertEquals(cues.getFirst(), new Cue("vine right", "vine right", Cue.How.FITS, -12, 0, 2));
     // The rock's three syllables take 18 ticks, and only 12 lie behind the touch's call: that
     // moves.
@@ -87,5 +88,30 @@ public class CuesTest {
         List.of("1", "2", "3", "4", "5", "6", "7", "&", "8"));
     List<Cue> numbered = Cues.of(dance.sections().get(1), Cue.Style.NUMBERED, Tempo.ofBpm(112));
     assertEquals(numbered.getLast().text(), "9");
+  }
+
+  /** Common practice, no source: what is called in the hall, and what a short call keeps. */
+  @Test
+  public void callsAreWordedAsTheyAreSaid() {
+    Dance dance =
+        Dances.dance(
+            "title: T\nstart: weight L\nsection 1\n1-2  step pivot R 1/2 L\n3-6  bump R R L L\n7-8 "
+                + " step pivot R 1/4 L\n");
+    assertEquals(
+        DancedFigure.calls(dance.sections().getFirst().places()),
+        List.of("step, half turn left", "hips right-right, left-left", "step, quarter turn left"));
+    Dance fast =
+        Dances.dance(
+            "title: F\nstart: weight L\nsection 1\n1&2  coaster step R\n3&4  shuffle L 1/2 R\n5-8 "
+                + " walk R L R L\n");
+    List<Cue> cues = Cues.of(fast.sections().getFirst(), Cue.Style.NAMES, Tempo.ofBpm(230));
+    assertTrue(
+        List.of("shuffle half right", "half right").contains(cues.get(1).text()),
+        cues.get(1).text());
+    for (Cue cue : Cues.of(fast.sections().getFirst(), Cue.Style.STEPS, Tempo.ofBpm(230))) {
+      assertTrue(
+          cue.how() == Cue.How.SILENT || cue.text().matches(".*(right|left)"),
+          "keeps the foot: " + cue);
+    }
   }
 }

@@ -7,12 +7,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.teach.lesson.Brought;
 import ulnaawl.teach.lesson.Learner;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.TeachPace;
@@ -43,7 +45,13 @@ public class SchoolSlotsTest {
   }
 
   private static void append(StringBuilder all, School school, SectionSet known) {
-    Learner learner = new Learner(Set.of(), known, 600, TeachPace.LIVE, Map.of());
+    Learner learner =
+        new Learner(
+            Set.of(),
+            Brought.evenly(known, 4000, false, 70),
+            TeachPace.LIVE,
+            Map.of(),
+            Optional.empty());
     Lesson lesson = new Lesson(LANTERNS, FigureBook.standard(), learner);
     all.append(SPEECH.school(school))
         .append(", shown before: ")

@@ -38,7 +38,7 @@ public record EvidenceRow(
   Evidence read(SectionKeys then, SectionKeys now) {
     SectionSet danced =
         Evidence.sections(happened, shown.orElse(SectionSet.NONE), then.keys().size());
-    return new Evidence(date, happened, then.in(now, danced), outcome, by);
+    return Evidence.of(date, happened, then.in(now, danced), outcome, by);
   }
 
   /** Something that is about to be stored. */

@@ -44,8 +44,12 @@ public class Standings {
 
   private record Key(long group, LocalDate day, int vocabulary, long changes) {}
 
-  /** A dance, and where one group stands with it. */
-  public record GroupDance(CatalogDance dance, Standing standing) {
+  /** A dance, what one group has done of it, and where it stands with it. */
+  public record GroupDance(CatalogDance dance, List<Evidence> evidence, Standing standing) {
+    public GroupDance {
+      evidence = List.copyOf(evidence);
+    }
+
     public DanceRow row() {
       return dance.row();
     }
@@ -79,7 +83,8 @@ public class Standings {
                           all.keys().getOrDefault(one.at(), dance.row().keys()),
                           dance.row().keys()))
                   .toList();
-          return new GroupDance(dance, LearningRecord.standing(happened, dance.sections(), day));
+          return new GroupDance(
+              dance, happened, LearningRecord.standing(happened, dance.sections(), day));
         })
         .toList();
   }

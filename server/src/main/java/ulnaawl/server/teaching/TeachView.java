@@ -30,6 +30,7 @@ final class TeachView {
     JOIN,
     LINK,
     WALLS,
+    SONG,
     EVENT,
     OPTION
   }
@@ -60,6 +61,7 @@ final class TeachView {
         case Scope.Join it -> row(ScopeKind.JOIN, it.from(), it.to());
         case Scope.Link it -> row(ScopeKind.LINK, it.last(), it.first());
         case Scope.Walls it -> row(ScopeKind.WALLS, it.from(), it.to());
+        case Scope.Song _ -> row(ScopeKind.SONG, 0, 0);
         case Scope.Event it ->
             new ScopeView(ScopeKind.EVENT, it.wall(), it.wall(), it.event(), null);
         case Scope.Option it ->
@@ -74,6 +76,7 @@ final class TeachView {
         case JOIN -> new Scope.Join(from, to);
         case LINK -> new Scope.Link(from, to);
         case WALLS -> new Scope.Walls(from, to);
+        case SONG -> new Scope.Song();
         case EVENT -> new Scope.Event(known(event), from);
         case OPTION -> new Scope.Option(known(option), from);
       };
@@ -116,6 +119,16 @@ final class TeachView {
       List<String> danced) {}
 
   /**
+   * A place where it may stop for tonight.
+   *
+   * @param upTo how many sections of the school's order are taught by then
+   * @param fits whether its shortest teach fits into the minutes
+   * @param ready practice done on the least ready of these sections by the end, in percent
+   */
+  record HowFarView(
+      int upTo, String reached, int shortestSeconds, boolean fits, int ready, boolean chosen) {}
+
+  /**
    * A laid-out teach.
    *
    * @param sectionCounts counts of a section: 8, or 6 in waltz time
@@ -138,6 +151,7 @@ final class TeachView {
       int classPercent,
       int timesTaken,
       @Nullable ReasonView rest,
+      List<HowFarView> howFar,
       List<PieceView> pieces,
       List<DrillView> drills,
       List<ReasonView> reasons) {}

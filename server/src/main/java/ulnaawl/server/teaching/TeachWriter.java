@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import ulnaawl.server.teaching.SavedTeaches.Opened;
 import ulnaawl.server.teaching.TeachView.AddableView;
 import ulnaawl.server.teaching.TeachView.DrillView;
+import ulnaawl.server.teaching.TeachView.HowFarView;
 import ulnaawl.server.teaching.TeachView.PieceView;
 import ulnaawl.server.teaching.TeachView.SavedTeach;
 import ulnaawl.server.teaching.TeachView.SchoolView;
@@ -16,6 +17,7 @@ import ulnaawl.server.teaching.TeachView.TeachSheet;
 import ulnaawl.server.teaching.TeachingService.Prepared;
 import ulnaawl.server.wire.ReasonView;
 import ulnaawl.server.wire.Reasons;
+import ulnaawl.teach.HowFar;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Lesson;
@@ -70,9 +72,20 @@ class TeachWriter {
         lesson.learner().pace().classPercent(),
         timesTaken,
         teach.rest().map(it -> reasons.view(it, speech::reason)).orElse(null),
+        teach.howFar().stream().map(TeachWriter::howFar).toList(),
         pieces(lesson, teach),
         drills(teach),
         reasons.views(teach.reasons(), speech::reason));
+  }
+
+  private static HowFarView howFar(HowFar far) {
+    return new HowFarView(
+        far.upTo(),
+        far.reached().label(),
+        far.shortestSeconds(),
+        far.fits(),
+        percent(far.leastReady()),
+        far.chosen());
   }
 
   private List<DrillView> drills(Teach teach) {

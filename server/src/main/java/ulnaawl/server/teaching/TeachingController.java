@@ -85,14 +85,19 @@ class TeachingController {
       @PathVariable long id,
       @RequestParam long group,
       @RequestParam int minutes,
-      @RequestParam Optional<School> school) {
+      @RequestParam Optional<School> school,
+      @RequestParam Optional<Integer> upTo) {
     if (minutes < 1 || minutes > TeachBuilder.MOST_MINUTES) {
       throw Problem.rejected(
           "A teach lasts 1 to " + TeachBuilder.MOST_MINUTES + " minutes, not " + minutes + ".");
     }
     Prepared prepared = teaching.prepare(id, group);
     School chosen = school.orElseGet(() -> prepared.advice().school());
-    return sheet(id, minutes, prepared, Teach.of(prepared.lesson(), chosen, minutes));
+    Teach teach =
+        upTo.isPresent()
+            ? Teach.of(prepared.lesson(), chosen, minutes, upTo.get())
+            : Teach.of(prepared.lesson(), chosen, minutes);
+    return sheet(id, minutes, prepared, teach);
   }
 
   /** Drills in somebody's own order; the repetitions that are not locked fit the minutes. */

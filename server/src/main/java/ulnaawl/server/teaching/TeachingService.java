@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Stage;
-import ulnaawl.learning.Standing;
+import ulnaawl.plan.BroughtAlong;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -95,14 +95,13 @@ public class TeachingService {
   private Lesson lesson(GroupRow group, GroupDance own, Set<String> met) {
     Map<Integer, String> watchOuts = new HashMap<>();
     watchOuts(own.row()).forEach(it -> watchOuts.put(it.section(), it.note()));
-    Standing standing = own.standing();
     Learner learner =
         new Learner(
             met,
-            standing.shown(),
-            standing.stage().readiness(),
+            BroughtAlong.of(own.evidence(), own.standing(), own.dance().facts().sectionCounts()),
             TeachPace.LIVE.learned(store.past(group.id())),
-            watchOuts);
+            watchOuts,
+            Optional.of(group.level()));
     return new Lesson(reader.read(own.row().stepText()).dance(), reader.book(), learner);
   }
 

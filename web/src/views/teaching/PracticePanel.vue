@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 
-/** Sections × readiness, filling up drill by drill. */
+/** Sections × practice done, filling up drill by drill. */
 const props = defineProps<{
   sheet: Schemas['TeachSheet']
   watchOuts: Schemas['WatchOut'][]
@@ -23,7 +23,7 @@ const others = computed(() => pieces.value.filter((piece) => piece.section === u
 function ready(piece: number): number {
   return at.value < 0 ? props.sheet.pieces[piece].before : (props.sheet.drills[at.value]?.ready[piece] ?? 0)
 }
-/** A step for each drill: the time goes to the right, readiness up. */
+/** A step for each drill: the time goes to the right, practice up. */
 function path(piece: number): string {
   const y = (percent: number) => HEIGHT - (percent / 100) * HEIGHT
   let d = `M0 ${HEIGHT} L0 ${y(props.sheet.pieces[piece].before)}`
@@ -37,6 +37,7 @@ const line = computed(() => {
   const drill = props.sheet.drills[at.value]
   return drill ? ((drill.startSecond + drill.seconds) / total.value) * WIDTH : 0
 })
+const brought = computed(() => props.sheet.pieces.some((piece) => piece.before > 0))
 const markOf = (section?: number) => props.watchOuts.find((one) => one.section === section)
 
 function pick(event: MouseEvent) {
@@ -50,7 +51,7 @@ function pick(event: MouseEvent) {
 <template>
   <section class="card stack">
     <div class="row spread">
-      <h2>Readiness</h2>
+      <h2>Practice done</h2>
       <span class="quiet">{{
         upTo === undefined ? 'by the end' : `after ${sheet.drills[at]?.label.toLowerCase()}`
       }}</span>
@@ -108,8 +109,13 @@ function pick(event: MouseEvent) {
       <b>! Section {{ one.section }}</b> {{ one.note || 'watch out' }} <span class="quiet">{{ one.by }}</span>
     </p>
     <p class="quiet">
-      Each turn closes the same share of what is missing, against how hard a section is for this group. A rule
-      of thumb: trust your eyes first.
+      Each turn closes the same share of what is missing, against how hard a section is for this group.
+      <template v-if="brought"
+        >It begins with what the record says was really danced, less what has faded.</template
+      >
+      <template v-else>The record has nothing of this dance yet, so it begins at nothing.</template>
+      A rule of thumb for practice, not for how it looks: it sees nobody's feet, and not who was away. Trust
+      your eyes first.
     </p>
   </section>
 </template>
