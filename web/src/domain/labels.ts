@@ -49,6 +49,7 @@ export const KIND_WORDS: Record<Kind, string> = {
   BREAK: 'Break',
   PRACTICE: 'Practice',
   FINISH: 'Finish',
+  COOL_DOWN: 'Cool-down',
 }
 
 export const MODE_WORDS: Record<Mode, string> = {

@@ -69,7 +69,8 @@ public class CoreArchitectureTest {
           Map.entry("teach.school", with(LESSON, "teach.ladder")),
           Map.entry("teach", with(LESSON, "level", "teach.school", "teach.ladder")),
           Map.entry("learning", List.of("dance", "text")),
-          Map.entry("plan", with(LESSON, "learning", "teach", "teach.school")),
+          Map.entry("plan.solve", List.of()),
+          Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
           Map.entry(
               "words",
               with(

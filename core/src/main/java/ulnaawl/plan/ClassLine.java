@@ -2,6 +2,7 @@ package ulnaawl.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * One line of a running order.
@@ -10,10 +11,18 @@ import java.util.Optional;
  * @param minutes how long, 1 or more
  * @param kind what it is for
  * @param subject what is danced or done
+ * @param effort what it asks of the body, 0 to 100; empty where nothing is danced
+ * @param points what it adds to the plan
  * @param reasons why it is there; at least one
  */
 public record ClassLine(
-    int start, int minutes, Kind kind, Subject subject, List<PlanReason> reasons) {
+    int start,
+    int minutes,
+    Kind kind,
+    Subject subject,
+    OptionalInt effort,
+    int points,
+    List<PlanReason> reasons) {
 
   public ClassLine {
     reasons = List.copyOf(reasons);
@@ -26,7 +35,8 @@ public record ClassLine(
     TEACH,
     BREAK,
     PRACTICE,
-    FINISH
+    FINISH,
+    COOL_DOWN
   }
 
   /** What a line is about. */
@@ -44,7 +54,9 @@ public record ClassLine(
     WARM_UP_STEPS,
     REST,
     REQUESTS,
-    GROUPS_CHOICE
+    GROUPS_CHOICE,
+    COOL_DOWN_STEPS,
+    IN_HAND
   }
 
   /** The dance's number; empty for a line without one. */

@@ -1,7 +1,9 @@
 package ulnaawl.plan;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -11,6 +13,9 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
+import ulnaawl.music.Tempo;
+import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.teach.lesson.TeachPace;
 
 /**
  * What a planner needs to know of a dance, without its steps.
@@ -20,6 +25,9 @@ import ulnaawl.figure.Level;
  * @param counts its length
  * @param sections its sections, by number
  * @param figures names of all its figures in the order in which they come first
+ * @param style its style, lower case, where its sheet says one
+ * @param speed how fast it is danced
+ * @param effort what it asks of the body, 0 to 100
  * @param songSeconds length of its first song that has one
  */
 public record DanceFacts(
@@ -28,7 +36,13 @@ public record DanceFacts(
     int counts,
     List<SectionFacts> sections,
     List<String> figures,
+    Optional<String> style,
+    Speed speed,
+    int effort,
     OptionalInt songSeconds) {
+
+  private static final Tempo FAST = Tempo.ofBpm(121);
+  private static final Tempo VERY_FAST = Tempo.ofBpm(140);
 
   public DanceFacts {
     sections = List.copyOf(sections);
@@ -62,9 +76,20 @@ public record DanceFacts(
                     interned(section.figures()).collect(Collectors.toSet())))
             .toList(),
         interned(dance.figures()).toList(),
+        dance.headers().style().map(it -> it.value().strip().toLowerCase(Locale.ROOT)),
+        speed(dance.countsPerMinute().orElse(TeachPace.USUAL_RATE)),
+        Effort.of(dance),
         dance.headers().songs().stream()
             .flatMapToInt(stated -> stated.value().lengthSeconds().stream())
             .findFirst());
+  }
+
+  /** Fast is over 120 counts a minute, very fast from 140. Rule of thumb, no source. */
+  private static Speed speed(Tempo rate) {
+    if (rate.compareTo(VERY_FAST) >= 0) {
+      return Speed.VERY_FAST;
+    }
+    return rate.compareTo(FAST) >= 0 ? Speed.FAST : Speed.EASY;
   }
 
   private static Stream<String> interned(List<String> names) {

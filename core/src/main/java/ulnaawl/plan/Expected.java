@@ -29,7 +29,7 @@ public record Expected(Happened happened, SectionSet sections) {
       }
       case REMINDER -> new Expected(Happened.WALKED, whole);
       case PRACTICE -> new Expected(Happened.DANCED_CALLED, whole);
-      case WARM_UP, FINISH, BREAK -> new Expected(Happened.DANCED, whole);
+      case WARM_UP, FINISH, BREAK, COOL_DOWN -> new Expected(Happened.DANCED, whole);
     };
   }
 }

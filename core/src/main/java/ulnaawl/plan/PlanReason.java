@@ -10,10 +10,16 @@ import ulnaawl.learning.Stage;
 /** Why a line stands in a running order. It is stored with the class; the words are made later. */
 public sealed interface PlanReason {
 
-  /** The easiest dance that the group has, to warm up. */
+  /** Warming up, for so many minutes of what is advised. */
+  record WarmsUp(int minutes, int advised) implements PlanReason {}
+
+  /** Cooling down, for so many minutes of what is advised. */
+  record CoolsDown(int minutes, int advised) implements PlanReason {}
+
+  /** An easy dance early on. */
   record EasiestToWarmUp(Level level) implements PlanReason {}
 
-  /** There is no easy dance yet that the group knows. */
+  /** There is no dance yet that the group has learned. */
   record NothingToWarmUp() implements PlanReason {}
 
   /** Something known to end on. */
@@ -34,6 +40,9 @@ public sealed interface PlanReason {
   /** It was started and is gone on with. */
   record GoOn(SectionSet shown, int sections) implements PlanReason {}
 
+  /** It was shown to the end, but to too few of those who come now. */
+  record FewWereThere(int there, int of) implements PlanReason {}
+
   /**
    * A new dance.
    *
@@ -47,19 +56,58 @@ public sealed interface PlanReason {
     }
   }
 
+  /**
+   * A new figure rests on one that the group has not met.
+   *
+   * @param figure by the figure book's name
+   * @param on what leads to it
+   */
+  record NotLedTo(String figure, String on) implements PlanReason {}
+
+  /** How many of its figures the group has met, in percent. */
+  record Alike(int percent) implements PlanReason {}
+
+  /** People asked for it. */
+  record AskedFor(List<String> who, LocalDate since) implements PlanReason {
+    public AskedFor {
+      who = List.copyOf(who);
+      if (who.isEmpty()) {
+        throw new IllegalArgumentException("Nobody asked");
+      }
+    }
+  }
+
+  /** It belongs to a theme of these weeks. */
+  record OfTheme(String theme) implements PlanReason {}
+
+  /** Other groups know it: good for a social. */
+  record OthersKnow(int groups) implements PlanReason {}
+
+  /** Who leads has neither taught nor danced it, as far as the record says. */
+  record LeaderUnsure() implements PlanReason {}
+
+  /** Another style than what the group has learned last. */
+  record OtherStyle(String style) implements PlanReason {}
+
+  /** No song with a length is there to dance it to. */
+  record NoSong() implements PlanReason {}
+
   /** How long its teach takes; {@code whole} where that fits. */
   record TeachTakes(int minutes, boolean whole) implements PlanReason {}
 
-  /** A long class needs a rest. */
+  /** A class needs a break at least every hour. */
   record NeedsRest(int classMinutes) implements PlanReason {}
 
   /** What was taught in the same class. */
   record TaughtToday() implements PlanReason {}
 
+  /** It can be danced; how well it is remembered, in percent. */
+  record Danced(Stage stage, int strength) implements PlanReason {}
+
   /** Danced once, it stays fresh. */
   record KeepsFresh(Optional<LocalDate> due) implements PlanReason {}
 
-  /** Minutes are left and nothing else is due. */
+  /** Minutes for which no block is left that keeps the rules. */
   record MinutesLeft(int minutes) implements PlanReason {}
 
   /** Somebody chose it. */

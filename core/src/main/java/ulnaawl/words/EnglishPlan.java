@@ -15,19 +15,49 @@ final class EnglishPlan implements PlanSpeech {
   @Override
   public String reason(PlanReason reason, LocalDate today) {
     return switch (reason) {
+      case PlanReason.WarmsUp it ->
+          "Warm up first: 5 to 10 minutes of light movement are advised, here "
+              + it.advised()
+              + (it.minutes() < it.advised() ? "; " + it.minutes() + " fit." : ".");
+      case PlanReason.CoolsDown it ->
+          "Come down slowly: "
+              + Plain.many(it.advised(), "minute is advised", "minutes are advised")
+              + (it.minutes() < it.advised() ? "; " + it.minutes() + " fit." : ".");
       case PlanReason.EasiestToWarmUp it ->
           "Warm up first; this is the easiest dance that the group has ("
               + it.level().label()
               + ").";
       case PlanReason.NothingToWarmUp _ ->
-          "Warm up first; there is no easy dance yet that the group knows.";
+          "Warm up first; there is no dance yet that the group has learned.";
       case PlanReason.KnownToEndOn _ ->
           "End on something the group knows: danced without calls, to its song.";
       case PlanReason.NothingToEndOn _ ->
           "Nothing is known well enough yet to end on; let the group choose.";
       case PlanReason.Due it -> due(it, today);
       case PlanReason.GoOn it -> goOn(it);
+      case PlanReason.FewWereThere it ->
+          "Only "
+              + it.there()
+              + " of the "
+              + it.of()
+              + " who come now were shown it: once more from the start for the others.";
       case PlanReason.NewDance it -> newDance(it);
+      case PlanReason.NotLedTo it ->
+          "The group has not met " + it.on() + " yet, which leads to " + it.figure() + ".";
+      case PlanReason.Alike it -> "The group has met " + it.percent() + " % of its figures.";
+      case PlanReason.AskedFor it ->
+          "Asked for by " + Plain.list(it.who()) + " since " + Plain.day(it.since()) + ".";
+      case PlanReason.OfTheme it -> "It belongs to the theme " + it.theme() + ".";
+      case PlanReason.OthersKnow it ->
+          Plain.capital(Plain.many(it.groups(), "other group"))
+              + (it.groups() == 1 ? " knows" : " know")
+              + " it: good for a social.";
+      case PlanReason.LeaderUnsure _ -> "Who leads has not led it yet, as far as the record says.";
+      case PlanReason.OtherStyle it ->
+          "A change of style: " + it.style() + " is not what was learned last.";
+      case PlanReason.NoSong _ -> "No song with its length is there to dance it to.";
+      case PlanReason.Danced it ->
+          Plain.capital(learning.stage(it.stage())) + ", " + it.strength() + " % still there.";
       case PlanReason.TeachTakes it ->
           "A full teach takes about "
               + Plain.many(it.minutes(), "minute")
@@ -35,16 +65,16 @@ final class EnglishPlan implements PlanSpeech {
       case PlanReason.NeedsRest it ->
           "The class lasts "
               + Plain.many(it.classMinutes(), "minute")
-              + "; new dancers need a rest.";
+              + "; everybody needs a break at least every hour.";
       case PlanReason.TaughtToday _ -> "What was taught today, slow to full speed.";
       case PlanReason.KeepsFresh it ->
-          "Comes back on "
-              + it.due().map(Plain::day).orElse("no set day")
-              + "; danced once it stays fresh.";
+          "Taught lately"
+              + it.due().map(day -> ", due on " + Plain.day(day)).orElse("")
+              + "; danced once more it stays.";
       case PlanReason.MinutesLeft it ->
           Plain.many(it.minutes(), "minute")
               + (it.minutes() == 1 ? " is" : " are")
-              + " left; nothing else is due or new enough.";
+              + " left in which no other dance fits by the rules.";
       case PlanReason.ChosenBy it -> "Chosen by " + it.name() + ".";
       case PlanReason.SaidThen it -> it.sentence();
     };
@@ -118,6 +148,7 @@ final class EnglishPlan implements PlanSpeech {
       case BREAK -> "Break";
       case PRACTICE -> "Practice";
       case FINISH -> "Finish";
+      case COOL_DOWN -> "Cool-down";
     };
   }
 
@@ -128,6 +159,8 @@ final class EnglishPlan implements PlanSpeech {
       case REST -> "Water and a seat";
       case REQUESTS -> "Dances that the group asks for";
       case GROUPS_CHOICE -> "A dance of the group's choice";
+      case COOL_DOWN_STEPS -> "Slow steps and stretches";
+      case IN_HAND -> "Minutes in hand";
     };
   }
 }

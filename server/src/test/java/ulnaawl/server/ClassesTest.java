@@ -36,7 +36,7 @@ public class ClassesTest extends ServerTest {
         line.get("minutes").asInt(),
         line.get("kind").asString(),
         line.path("dance").isMissingNode() ? "null" : line.get("dance").toString(),
-        line.get("title").asString());
+        line.get("title").asString().replace("'", "\\u0027"));
   }
 
   private static Client.Answer change(Client client, JsonNode sheet, List<String> lines) {
@@ -47,6 +47,7 @@ public class ClassesTest extends ServerTest {
   }
 
   private static List<JsonNode> lines(JsonNode sheet) {
+    assertTrue(sheet.has("lines"), sheet.toString());
     return sheet.get("lines").valueStream().toList();
   }
 

@@ -1,6 +1,7 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
+import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.ClassPlan;
@@ -16,9 +18,11 @@ import ulnaawl.plan.ClassPlanner;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.DanceForGroup;
 import ulnaawl.plan.Expected;
+import ulnaawl.plan.Wishes;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.teaching.TeachingService;
@@ -28,12 +32,19 @@ import ulnaawl.words.Speech;
 @Component
 class RunningOrders {
 
+  private final GroupService groups;
   private final Standings standings;
   private final DanceReader reader;
   private final TeachingService teaching;
   private final Speech speech;
 
-  RunningOrders(Standings standings, DanceReader reader, TeachingService teaching, Speech speech) {
+  RunningOrders(
+      GroupService groups,
+      Standings standings,
+      DanceReader reader,
+      TeachingService teaching,
+      Speech speech) {
+    this.groups = groups;
     this.standings = standings;
     this.reader = reader;
     this.teaching = teaching;
@@ -47,14 +58,40 @@ class RunningOrders {
     Map<Long, DanceVersion> versions =
         all.stream().collect(Collectors.toMap(one -> one.row().id(), one -> one.row().at()));
     FigureBook book = reader.book();
+    Map<Long, Integer> others = knownElsewhere(group, date);
     List<DanceForGroup> dances =
         all.stream()
             .filter(one -> !one.row().archived() && one.dance().sound())
             .map(one ->
-                DanceForGroup.of(one.row().id(), one.dance().facts(), book, one.standing(), met))
+                DanceForGroup.of(
+                    one.row().id(),
+                    one.dance().facts(),
+                    book,
+                    one.standing(),
+                    met,
+                    wishes(one.row().id(), others)))
             .toList();
-    ClassPlan plan = ClassPlanner.plan(new ClassRequest(date, minutes, group.level(), dances));
+    ClassPlan plan = ClassPlanner.plan(ClassRequest.of(date, minutes, group.level(), dances));
     return plan.lines().stream().map(line -> line(line, versions)).toList();
+  }
+
+  /** How many other groups know each dance. */
+  private Map<Long, Integer> knownElsewhere(GroupRow group, LocalDate date) {
+    Map<Long, Integer> known = new HashMap<>();
+    for (GroupRow other : groups.all()) {
+      if (other.id() != group.id()) {
+        for (GroupDance one : standings.of(other.id(), date)) {
+          if (one.standing().stage() == Stage.KNOWN) {
+            known.merge(one.row().id(), 1, Integer::sum);
+          }
+        }
+      }
+    }
+    return known;
+  }
+
+  private static Wishes wishes(long dance, Map<Long, Integer> others) {
+    return new Wishes(List.of(), Optional.empty(), others.getOrDefault(dance, 0), true);
   }
 
   private LineRow line(ClassLine line, Map<Long, DanceVersion> versions) {

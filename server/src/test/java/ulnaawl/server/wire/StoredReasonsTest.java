@@ -58,6 +58,24 @@ public class StoredReasonsTest {
       },
       {new PlanReason.TeachTakes(18, true), "teach-takes", "{'minutes':18,'whole':true}"},
       {new PlanReason.NeedsRest(90), "needs-rest", "{'classMinutes':90}"},
+      {new PlanReason.WarmsUp(5, 7), "warms-up", "{'minutes':5,'advised':7}"},
+      {new PlanReason.CoolsDown(4, 5), "cools-down", "{'minutes':4,'advised':5}"},
+      {new PlanReason.FewWereThere(7, 18), "few-were-there", "{'there':7,'of':18}"},
+      {
+        new PlanReason.NotLedTo("lindy", "chasse"), "not-led-to", "{'figure':'lindy','on':'chasse'}"
+      },
+      {new PlanReason.Alike(60), "alike", "{'percent':60}"},
+      {
+        new PlanReason.AskedFor(List.of("Ida"), DAY),
+        "asked-for",
+        "{'who':['Ida'],'since':'2026-11-24'}"
+      },
+      {new PlanReason.OfTheme("autumn"), "of-theme", "{'theme':'autumn'}"},
+      {new PlanReason.OthersKnow(2), "others-know", "{'groups':2}"},
+      {new PlanReason.LeaderUnsure(), "leader-unsure", "{}"},
+      {new PlanReason.OtherStyle("waltz"), "other-style", "{'style':'waltz'}"},
+      {new PlanReason.NoSong(), "no-song", "{}"},
+      {new PlanReason.Danced(Stage.KNOWN, 92), "danced", "{'stage':'KNOWN','strength':92}"},
       {new PlanReason.TaughtToday(), "taught-today", "{}"},
       {new PlanReason.KeepsFresh(Optional.of(DAY)), "keeps-fresh", "{'due':'2026-11-24'}"},
       {new PlanReason.MinutesLeft(5), "minutes-left", "{'minutes':5}"},

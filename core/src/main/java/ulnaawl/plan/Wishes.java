@@ -1,0 +1,27 @@
+package ulnaawl.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What people want of a dance, besides what the record says.
+ *
+ * @param requests who asked for it and when, the first one first
+ * @param theme the theme of these weeks that it belongs to
+ * @param otherGroups other groups of the club that know it, 0 or more
+ * @param leaderKnows whether who leads the class has taught or danced it
+ */
+public record Wishes(
+    List<Request> requests, Optional<String> theme, int otherGroups, boolean leaderKnows) {
+
+  /** Nobody wants anything. */
+  public static final Wishes NONE = new Wishes(List.of(), Optional.empty(), 0, true);
+
+  public Wishes {
+    requests = List.copyOf(requests);
+  }
+
+  /** Somebody asked for it. */
+  public record Request(String who, LocalDate on) {}
+}
