@@ -69,7 +69,12 @@ describe('the wall it may be', () => {
   })
 
   it('comes with its place, its time, and what is called next', async () => {
-    const next = { words: 'Tag Lull', shout: 'tag: sway four', point: point({ during: 'sway' }), callMillis: 41_786 }
+    const next = {
+      words: 'Tag Lull',
+      shout: 'tag: sway four',
+      point: point({ during: 'sway' }),
+      callMillis: 41_786,
+    }
     const { words, view } = await show(CandidateList, {
       props: { candidates: [candidate(2, 80, { beginsMillis: 25_714, next }), candidate(5, 20, { next })] },
     })

@@ -52,7 +52,14 @@ public class AccessTest extends ServerTest {
           "post /api/classes/{id}/record",
           "delete /api/classes/{id}/record",
           "post /api/groups/{id}/record",
-          "delete /api/groups/{id}/record/{entry}");
+          "delete /api/groups/{id}/record/{entry}",
+          "put /api/groups/{id}/rulings/{dance}",
+          "delete /api/groups/{id}/rulings/{dance}",
+          "post /api/groups/{id}/requests",
+          "delete /api/groups/{id}/requests/{request}",
+          "post /api/groups/{id}/register/dancers",
+          "delete /api/groups/{id}/register/dancers/{dancer}",
+          "put /api/groups/{id}/register/days/{day}");
 
   private static final List<String> INSTRUCTORS_READ = List.of("/api/people", "/api/backups");
 
@@ -65,6 +72,7 @@ public class AccessTest extends ServerTest {
           Map.entry("post /api/songs", SONG),
           Map.entry("put /api/songs/{id}", SONG),
           Map.entry("post /api/dances", "{'stepText':'title: X'}"),
+          Map.entry("put /api/groups/{id}/register", "{'kind':'HEADS'}"),
           Map.entry("post /api/sheets/read", "{'text':'X'}"),
           Map.entry("put /api/dances/{id}", "{'stepText':'title: X','version':1}"),
           Map.entry(

@@ -23,6 +23,8 @@ import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.RequestRow;
+import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.teaching.TeachingService;
@@ -33,6 +35,7 @@ import ulnaawl.words.Speech;
 class RunningOrders {
 
   private final GroupService groups;
+  private final Requests requests;
   private final Standings standings;
   private final DanceReader reader;
   private final TeachingService teaching;
@@ -40,11 +43,13 @@ class RunningOrders {
 
   RunningOrders(
       GroupService groups,
+      Requests requests,
       Standings standings,
       DanceReader reader,
       TeachingService teaching,
       Speech speech) {
     this.groups = groups;
+    this.requests = requests;
     this.standings = standings;
     this.reader = reader;
     this.teaching = teaching;
@@ -59,6 +64,11 @@ class RunningOrders {
         all.stream().collect(Collectors.toMap(one -> one.row().id(), one -> one.row().at()));
     FigureBook book = reader.book();
     Map<Long, Integer> others = knownElsewhere(group, date);
+    List<RequestRow> asked =
+        requests.of(group.id()).stream()
+            .filter(Requests.Asked::isOpen)
+            .map(Requests.Asked::row)
+            .toList();
     List<DanceForGroup> dances =
         all.stream()
             .filter(one -> !one.row().archived() && one.dance().sound())
@@ -69,7 +79,7 @@ class RunningOrders {
                     book,
                     one.standing(),
                     met,
-                    wishes(one.row().id(), others)))
+                    wishes(one.row().id(), others, asked)))
             .toList();
     ClassPlan plan = ClassPlanner.plan(ClassRequest.of(date, minutes, group.level(), dances));
     return plan.lines().stream().map(line -> line(line, versions)).toList();
@@ -90,8 +100,13 @@ class RunningOrders {
     return known;
   }
 
-  private static Wishes wishes(long dance, Map<Long, Integer> others) {
-    return new Wishes(List.of(), Optional.empty(), others.getOrDefault(dance, 0), true);
+  private static Wishes wishes(long dance, Map<Long, Integer> others, List<RequestRow> asked) {
+    List<Wishes.Request> wanted =
+        asked.stream()
+            .filter(it -> it.dance() == dance)
+            .map(it -> new Wishes.Request(it.askedBy(), it.askedOn()))
+            .toList();
+    return new Wishes(wanted, Optional.empty(), others.getOrDefault(dance, 0), true);
   }
 
   private LineRow line(ClassLine line, Map<Long, DanceVersion> versions) {

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
+import ulnaawl.learning.ClassDays;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
@@ -96,6 +98,9 @@ class GroupController {
    *
    * @param shown sections by their numbers now
    * @param archived whether the dance is no longer in the list
+   * @param comesBack the class on or after the day on which it is due
+   * @param strength how well it is remembered today, in percent
+   * @param trouble sections that went wrong when somebody last said how they went
    */
   record DanceStanding(
       long dance,
@@ -109,9 +114,20 @@ class GroupController {
       @Nullable LocalDate last,
       @Nullable LocalDate due,
       boolean isDue,
+      @Nullable LocalDate comesBack,
       int intervalDays,
+      int strength,
+      @Nullable CoverageView coverage,
+      SectionSet trouble,
+      @Nullable RulingView ruling,
       List<ReasonView> reasons,
       List<RecordEntry> entries) {}
+
+  /** How many of those who come now were shown it. */
+  record CoverageView(int there, int of) {}
+
+  /** What a person says against the record, and what the record says. */
+  record RulingView(Stage fromRecord, String by, LocalDate on, String note) {}
 
   /** A group with everything it has been taught. */
   record GroupSheet(GroupSummary group, LocalDate today, List<DanceStanding> dances) {}
@@ -155,6 +171,7 @@ class GroupController {
     LocalDate day = today.date();
     Map<Long, List<EvidenceRow>> evidence =
         groups.evidenceOf(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
+    ClassDays days = new ClassDays(group.weekday(), Set.of());
     List<DanceStanding> list =
         standings.of(id, day).stream()
             .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
@@ -162,7 +179,7 @@ class GroupController {
                 Comparator.comparing((GroupDance one) -> one.row().archived())
                     .thenComparing(one -> one.standing().due().orElse(day))
                     .thenComparing(one -> one.row().title()))
-            .map(one -> standing(one, evidence.getOrDefault(one.row().id(), List.of()), day))
+            .map(one -> standing(one, evidence.getOrDefault(one.row().id(), List.of()), day, days))
             .toList();
     return new GroupSheet(summary(group), day, list);
   }
@@ -218,7 +235,8 @@ class GroupController {
     return group(id);
   }
 
-  private DanceStanding standing(GroupDance one, List<EvidenceRow> evidence, LocalDate day) {
+  private DanceStanding standing(
+      GroupDance one, List<EvidenceRow> evidence, LocalDate day, ClassDays days) {
     return new DanceStanding(
         one.row().id(),
         one.row().title(),
@@ -231,7 +249,15 @@ class GroupController {
         one.standing().last().orElse(null),
         one.standing().due().orElse(null),
         one.standing().isDueBy(day),
+        one.standing().due().map(days::onOrAfter).orElse(null),
         one.standing().intervalDays(),
+        one.standing().strength(),
+        one.standing().coverage().map(it -> new CoverageView(it.there(), it.of())).orElse(null),
+        one.standing().trouble(),
+        one.standing()
+            .ruling()
+            .map(it -> new RulingView(one.standing().fromRecord(), it.by(), it.on(), it.note()))
+            .orElse(null),
         reasons.views(one.standing().reasons(), speech.learning()::reason),
         evidence.stream().map(GroupController::entry).toList());
   }

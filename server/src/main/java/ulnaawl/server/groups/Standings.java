@@ -6,12 +6,15 @@ import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
+import ulnaawl.learning.Register;
+import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Standing;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
@@ -29,18 +32,30 @@ public class Standings {
   private static final int REMEMBERED = 40;
 
   private final EvidenceStore evidence;
+  private final RulingStore rulings;
+  private final RegisterStore registers;
   private final Catalog catalog;
   private final DanceReader reader;
   private final Changes changes;
   private final Cache<Key, List<GroupDance>> known =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  Standings(EvidenceStore evidence, Catalog catalog, DanceReader reader, Changes changes) {
+  Standings(
+      EvidenceStore evidence,
+      RulingStore rulings,
+      RegisterStore registers,
+      Catalog catalog,
+      DanceReader reader,
+      Changes changes) {
+    this.rulings = rulings;
+    this.registers = registers;
     this.changes = changes;
     this.evidence = evidence;
     this.catalog = catalog;
     this.reader = reader;
   }
+
+  private volatile Said said = new Said(-1, Map.of(), Set.of());
 
   private record Key(long group, LocalDate day, int vocabulary, long changes) {}
 
@@ -70,10 +85,29 @@ public class Standings {
     return remembered;
   }
 
+  /** What was said of all groups, as it stood after so many changes. */
+  private record Said(long changes, Map<Long, Map<Long, Ruling>> rulings, Set<Long> keeping) {}
+
+  private Said said() {
+    long soFar = changes.soFar();
+    Said remembered = said;
+    if (remembered.changes() != soFar) {
+      remembered = new Said(soFar, rulings.all(), registers.keeping());
+      said = remembered;
+    }
+    return remembered;
+  }
+
   private List<GroupDance> read(long group, LocalDate day) {
     Catalog.Snapshot all = catalog.now();
     Map<Long, List<EvidenceRow>> byDance =
         evidence.of(group).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
+    Said now = said();
+    Map<Long, Ruling> ruled = now.rulings().getOrDefault(group, Map.of());
+    Register register =
+        now.keeping().contains(group)
+            ? new Register(registers.attendance(group))
+            : Register.NOT_KEPT;
     return all.allEver().stream()
         .map(dance -> {
           List<Evidence> happened =
@@ -84,7 +118,14 @@ public class Standings {
                           dance.row().keys()))
                   .toList();
           return new GroupDance(
-              dance, happened, LearningRecord.standing(happened, dance.sections(), day));
+              dance,
+              happened,
+              LearningRecord.standing(
+                  happened,
+                  dance.sections(),
+                  day,
+                  register,
+                  Optional.ofNullable(ruled.get(dance.id()))));
         })
         .toList();
   }

@@ -9,6 +9,12 @@ public enum Thing {
   TEACH,
   WATCH_OUT,
   EVIDENCE,
+  /** What a person says of a dance and a group against the record. */
+  RULING,
+  /** Somebody asked for a dance. */
+  REQUEST,
+  /** Who comes to a group. */
+  REGISTER,
   VOCABULARY,
   PERSON,
   /** Written by an earlier release, as a sentence. */

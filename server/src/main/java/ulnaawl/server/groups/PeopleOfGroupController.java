@@ -1,0 +1,221 @@
+package ulnaawl.server.groups;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.learning.Attendance;
+import ulnaawl.learning.Register;
+import ulnaawl.learning.Stage;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.platform.KeepAnswer;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** What people of a group say, ask for, and when they come. */
+@RestController
+@RequestMapping("/api/groups/{id}")
+class PeopleOfGroupController {
+
+  private final Rulings rulings;
+  private final Requests requests;
+  private final Registers registers;
+  private final DanceService dances;
+  private final Today today;
+
+  PeopleOfGroupController(
+      Rulings rulings, Requests requests, Registers registers, DanceService dances, Today today) {
+    this.rulings = rulings;
+    this.requests = requests;
+    this.registers = registers;
+    this.dances = dances;
+    this.today = today;
+  }
+
+  /** Where the group stands, whatever the record says. */
+  record RulingForm(@NotNull Stage stage, @NotNull @Size(max = 500) String note) {}
+
+  /** Somebody asks for a dance. */
+  record RequestForm(
+      long dance,
+      @NotBlank @Size(max = 60) String askedBy,
+      @NotNull @Size(max = 200) String note) {}
+
+  /** A request, and when it was answered. */
+  record RequestView(
+      long id,
+      long dance,
+      String title,
+      String askedBy,
+      LocalDate askedOn,
+      String note,
+      String by,
+      @Nullable LocalDate answeredOn) {}
+
+  /** What a group keeps of who comes. */
+  record RegisterForm(@NotNull RegisterKind kind) {}
+
+  /** A display name. */
+  record DancerForm(@NotBlank @Size(max = 60) String name) {}
+
+  /** Somebody in the register; a regular came to half of the last classes. */
+  record DancerView(long id, String name, boolean regular) {}
+
+  /**
+   * Who came on a day.
+   *
+   * @param there numbers of those in the register; nothing where heads were counted
+   */
+  record CameView(LocalDate day, int heads, @Nullable Set<Long> there, int version) {}
+
+  /** What is kept of who comes. */
+  record RegisterView(RegisterKind kind, List<DancerView> dancers, List<CameView> came) {}
+
+  /** Who came; heads or names, as the group keeps them. */
+  record CameForm(
+      @Nullable @Min(0) @Max(500) Integer heads,
+      @Nullable @Size(max = 200) Set<Long> there,
+      int version) {}
+
+  @PutMapping("/rulings/{dance}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void rule(
+      @PathVariable long id,
+      @PathVariable long dance,
+      @Valid @RequestBody RulingForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    rulings.rule(id, dance, form.stage(), form.note(), me);
+  }
+
+  @DeleteMapping("/rulings/{dance}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeBack(
+      @PathVariable long id, @PathVariable long dance, @AuthenticationPrincipal SignedIn me) {
+    rulings.takeBack(id, dance, me);
+  }
+
+  @GetMapping("/requests")
+  @KeepAnswer
+  List<RequestView> requests(@PathVariable long id) {
+    return requests.of(id).stream()
+        .map(one -> {
+          RequestRow row = one.row();
+          return new RequestView(
+              row.id(),
+              row.dance(),
+              dances.get(row.dance()).title(),
+              row.askedBy(),
+              row.askedOn(),
+              row.note(),
+              row.by(),
+              one.answeredOn().orElse(null));
+        })
+        .toList();
+  }
+
+  @PostMapping("/requests")
+  List<RequestView> ask(
+      @PathVariable long id,
+      @Valid @RequestBody RequestForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    requests.ask(id, form.dance(), form.askedBy(), form.note(), me);
+    return requests(id);
+  }
+
+  @DeleteMapping("/requests/{request}")
+  List<RequestView> drop(
+      @PathVariable long id, @PathVariable long request, @AuthenticationPrincipal SignedIn me) {
+    requests.drop(id, request, me);
+    return requests(id);
+  }
+
+  @GetMapping("/register")
+  @KeepAnswer
+  RegisterView register(@PathVariable long id) {
+    RegisterKind kind = registers.kind(id);
+    Map<LocalDate, Attendance> all = new TreeMap<>(registers.attendance(id));
+    Map<LocalDate, Integer> versions = registers.versions(id);
+    Set<Long> regulars = new Register(all).regulars(today.date());
+    return new RegisterView(
+        kind,
+        registers.dancers(id).stream()
+            .map(it -> new DancerView(it.id(), it.name(), regulars.contains(it.id())))
+            .toList(),
+        all.entrySet().stream()
+            .map(it -> came(it.getKey(), it.getValue(), versions.getOrDefault(it.getKey(), 0)))
+            .toList());
+  }
+
+  private static CameView came(LocalDate day, Attendance who, int version) {
+    return switch (who) {
+      case Attendance.Heads it -> new CameView(day, it.heads(), null, version);
+      case Attendance.ByName it -> new CameView(day, it.there().size(), it.there(), version);
+    };
+  }
+
+  @PutMapping("/register")
+  RegisterView keep(
+      @PathVariable long id,
+      @Valid @RequestBody RegisterForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    registers.keep(id, form.kind(), me);
+    return register(id);
+  }
+
+  @PostMapping("/register/dancers")
+  RegisterView add(
+      @PathVariable long id,
+      @Valid @RequestBody DancerForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    registers.add(id, form.name(), me);
+    return register(id);
+  }
+
+  /** Deletes a name for good, in every group and from every class. */
+  @DeleteMapping("/register/dancers/{dancer}")
+  RegisterView remove(
+      @PathVariable long id, @PathVariable long dancer, @AuthenticationPrincipal SignedIn me) {
+    registers.remove(id, dancer, me);
+    return register(id);
+  }
+
+  @PutMapping("/register/days/{day}")
+  RegisterView cameOn(
+      @PathVariable long id,
+      @PathVariable LocalDate day,
+      @Valid @RequestBody CameForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    registers.came(id, day, who(form), form.version(), me);
+    return register(id);
+  }
+
+  private static Attendance who(CameForm form) {
+    if (form.there() != null) {
+      return new Attendance.ByName(form.there());
+    }
+    if (form.heads() != null) {
+      return new Attendance.Heads(form.heads());
+    }
+    throw Problem.rejected("Say how many came, or who.");
+  }
+}

@@ -1,0 +1,8 @@
+package ulnaawl.server.groups;
+
+/** What a group keeps of who comes; the club's choice for each group. */
+enum RegisterKind {
+  NOTHING,
+  HEADS,
+  NAMES
+}

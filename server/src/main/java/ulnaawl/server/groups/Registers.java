@@ -1,0 +1,155 @@
+package ulnaawl.server.groups;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.learning.Attendance;
+import ulnaawl.server.groups.RegisterStore.Dancer;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.platform.Names;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/**
+ * Who comes to a group: display names and nothing else, heads, or nothing, as the club chooses for
+ * each group. Who is removed is deleted for good, in every group and from every class.
+ */
+@Service
+class Registers {
+
+  private static final int MOST_DANCERS = 200;
+  private static final int MOST_HEADS = 500;
+  private static final String SOMEBODY = "somebody";
+
+  private final RegisterStore store;
+  private final RequestStore requests;
+  private final GroupService groups;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+
+  Registers(
+      RegisterStore store,
+      RequestStore requests,
+      GroupService groups,
+      ApplicationEventPublisher events,
+      Today today) {
+    this.store = store;
+    this.requests = requests;
+    this.groups = groups;
+    this.events = events;
+    this.today = today;
+  }
+
+  RegisterKind kind(long group) {
+    return store.kind(groups.get(group).id());
+  }
+
+  List<Dancer> dancers(long group) {
+    return store.dancers(group);
+  }
+
+  Map<LocalDate, Attendance> attendance(long group) {
+    return store.attendance(group);
+  }
+
+  Map<LocalDate, Integer> versions(long group) {
+    return store.versions(group);
+  }
+
+  @InstructorOnly
+  @Transactional
+  void keep(long group, RegisterKind kind, SignedIn me) {
+    GroupRow row = groups.active(group);
+    store.keep(group, kind);
+    say(Action.CHANGED, row, me);
+  }
+
+  @Transactional
+  void add(long group, String name, SignedIn me) {
+    GroupRow row = groups.active(group);
+    if (store.kind(group) != RegisterKind.NAMES) {
+      throw Problem.rejected(row.name() + " keeps no names; an instructor can change that.");
+    }
+    List<Dancer> there = store.dancers(group);
+    if (there.size() >= MOST_DANCERS) {
+      throw Problem.rejected("A register has up to " + MOST_DANCERS + " names.");
+    }
+    String clean = Names.clean(name);
+    if (clean.isBlank()) {
+      throw Problem.rejected("A register holds names; this one is empty.");
+    }
+    if (there.stream().anyMatch(it -> Names.key(it.name()).equals(Names.key(clean)))) {
+      throw Problem.conflict(
+          clean + " is in the register already; add a letter to tell them apart.");
+    }
+    store.add(group, clean, Names.key(clean));
+    say(Action.CHANGED, row, me);
+  }
+
+  /** Deletes a name for good: in every register, from every class, and from every request. */
+  @Transactional
+  void remove(long group, long dancer, SignedIn me) {
+    GroupRow row = groups.get(group);
+    Dancer who =
+        store.dancers(group).stream()
+            .filter(it -> it.id() == dancer)
+            .findFirst()
+            .orElseThrow(() -> Problem.gone("This name is not in the register any more."));
+    store.delete(Names.key(who.name()));
+    requests.forget(who.name(), SOMEBODY);
+    say(Action.CHANGED, row, me);
+  }
+
+  /** Writes down who came; {@code version} is 0 where nothing was written yet. */
+  @Transactional
+  void came(long group, LocalDate day, Attendance who, int version, SignedIn me) {
+    GroupRow row = groups.active(group);
+    if (day.isAfter(today.date())) {
+      throw Problem.rejected("Who came is known once the class has been; this day is to come.");
+    }
+    RegisterKind kind = store.kind(group);
+    check(row, kind, who);
+    if (!store.came(group, day, who, version, me.name(), today.moment())) {
+      throw Problem.conflict(
+          "Somebody has written down who came on this day in the meantime; look again.");
+    }
+    say(Action.RECORDED, row, me);
+  }
+
+  private void check(GroupRow group, RegisterKind kind, Attendance who) {
+    switch (who) {
+      case Attendance.Heads it -> {
+        if (kind == RegisterKind.NOTHING || it.heads() > MOST_HEADS) {
+          throw Problem.rejected(
+              kind == RegisterKind.NOTHING
+                  ? group.name() + " keeps nothing of who comes."
+                  : "Up to " + MOST_HEADS + " heads are counted.");
+        }
+      }
+      case Attendance.ByName it -> {
+        Set<Long> known =
+            store.dancers(group.id()).stream().map(Dancer::id).collect(Collectors.toSet());
+        if (kind != RegisterKind.NAMES || !known.containsAll(it.there())) {
+          throw Problem.rejected(
+              kind == RegisterKind.NAMES
+                  ? "Somebody in this list is not in the register of " + group.name() + "."
+                  : group.name() + " keeps no names.");
+        }
+      }
+    }
+  }
+
+  /** Names are never written into the log. */
+  private void say(Action action, GroupRow group, SignedIn me) {
+    events.publishEvent(Change.of(Thing.REGISTER, group.id(), action, me.name(), group.name()));
+  }
+}

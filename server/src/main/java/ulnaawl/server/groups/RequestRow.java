@@ -1,0 +1,12 @@
+package ulnaawl.server.groups;
+
+import java.time.LocalDate;
+
+/**
+ * Somebody asked a group's leaders for a dance.
+ *
+ * @param askedBy as people call them; no person of the club
+ * @param by who wrote it down
+ */
+public record RequestRow(
+    long id, long group, long dance, String askedBy, LocalDate askedOn, String note, String by) {}

@@ -1,0 +1,100 @@
+package ulnaawl.server.groups;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.learning.Happened;
+import ulnaawl.server.dances.DanceRow;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** Who asked for which dance; instructors and co-instructors alike. */
+@Service
+public class Requests {
+
+  private static final int MOST = 200;
+
+  private final RequestStore store;
+  private final GroupService groups;
+  private final DanceService dances;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+
+  Requests(
+      RequestStore store,
+      GroupService groups,
+      DanceService dances,
+      ApplicationEventPublisher events,
+      Today today) {
+    this.store = store;
+    this.groups = groups;
+    this.dances = dances;
+    this.events = events;
+    this.today = today;
+  }
+
+  /**
+   * A request with what became of it.
+   *
+   * @param answeredOn the first day after it on which the dance was taught or danced
+   */
+  public record Asked(RequestRow row, Optional<LocalDate> answeredOn) {
+    public boolean isOpen() {
+      return answeredOn.isEmpty();
+    }
+  }
+
+  /** All requests of a group, the oldest first; the record says which are answered. */
+  public List<Asked> of(long group) {
+    List<EvidenceRow> record = groups.evidenceOf(group);
+    return store.of(group).stream().map(row -> new Asked(row, answered(row, record))).toList();
+  }
+
+  private static Optional<LocalDate> answered(RequestRow request, List<EvidenceRow> record) {
+    return record.stream()
+        .filter(one -> one.at().dance() == request.dance())
+        .filter(one -> one.happened() != Happened.INTRODUCED)
+        .map(EvidenceRow::date)
+        .filter(day -> !day.isBefore(request.askedOn()))
+        .findFirst();
+  }
+
+  @Transactional
+  void ask(long group, long dance, String askedBy, String note, SignedIn me) {
+    GroupRow to = groups.active(group);
+    DanceRow row = dances.get(dance);
+    if (store.of(group).size() >= MOST) {
+      throw Problem.rejected(
+          "A list has up to " + MOST + " requests; drop some that are answered.");
+    }
+    long id = store.add(group, dance, askedBy.strip(), today.date(), note.strip(), me.name());
+    say(id, Action.ADDED, to, row, me);
+  }
+
+  @Transactional
+  void drop(long group, long id, SignedIn me) {
+    GroupRow to = groups.get(group);
+    RequestRow row =
+        store.of(group).stream()
+            .filter(it -> it.id() == id)
+            .findFirst()
+            .orElseThrow(() -> Problem.gone("This request is not on the list any more."));
+    if (!store.drop(group, id, me.name(), today.moment())) {
+      throw Problem.gone("This request is not on the list any more.");
+    }
+    say(id, Action.ARCHIVED, to, dances.get(row.dance()), me);
+  }
+
+  private void say(long id, Action action, GroupRow group, DanceRow dance, SignedIn me) {
+    events.publishEvent(
+        Change.of(Thing.REQUEST, id, action, me.name(), group.name() + ": " + dance.title()));
+  }
+}

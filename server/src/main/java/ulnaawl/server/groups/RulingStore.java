@@ -1,0 +1,85 @@
+package ulnaawl.server.groups;
+
+import static ulnaawl.server.tables.Tables.RULING;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.Map;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import ulnaawl.learning.Ruling;
+import ulnaawl.learning.Stage;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.tables.tables.records.RulingRecord;
+
+/** What people say against the record, in the database. */
+@Repository
+class RulingStore {
+
+  private final DSLContext database;
+
+  RulingStore(DSLContext database) {
+    this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, RULING.BY_NAME, RULING.TAKEN_BACK_BY);
+  }
+
+  private static Condition holds(long group) {
+    return RULING.GROUP_ID.eq(group).and(RULING.TAKEN_BACK_AT.isNull());
+  }
+
+  /** The rulings that hold, by group and dance. */
+  Map<Long, Map<Long, Ruling>> all() {
+    Map<Long, Map<Long, Ruling>> all = new HashMap<>();
+    database
+        .selectFrom(RULING)
+        .where(RULING.TAKEN_BACK_AT.isNull())
+        .orderBy(RULING.ID)
+        .forEach(row ->
+            all.computeIfAbsent(row.getGroupId(), _ -> new HashMap<>())
+                .put(row.getDanceId(), ruling(row)));
+    return all;
+  }
+
+  /** Takes the place of one that holds already. */
+  long add(
+      long group, long dance, Stage stage, String note, String by, LocalDate on, LocalDateTime at) {
+    takeBack(group, dance, by, at);
+    return database
+        .insertInto(RULING)
+        .set(RULING.GROUP_ID, group)
+        .set(RULING.DANCE_ID, dance)
+        .set(RULING.STAGE, stage.name())
+        .set(RULING.NOTE, note)
+        .set(RULING.BY_NAME, by)
+        .set(RULING.RULED_ON, on)
+        .returningResult(RULING.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  /** Whether one held, and so was taken back. */
+  boolean takeBack(long group, long dance, String by, LocalDateTime at) {
+    return database
+            .update(RULING)
+            .set(RULING.TAKEN_BACK_BY, by)
+            .set(RULING.TAKEN_BACK_AT, at)
+            .where(holds(group).and(RULING.DANCE_ID.eq(dance)))
+            .execute()
+        > 0;
+  }
+
+  private static Ruling ruling(RulingRecord row) {
+    Stage stage = Stage.valueOf(row.getStage());
+    return stage == Stage.RETIRED
+        ? new Ruling.Retires(row.getByName(), row.getRuledOn(), row.getNote())
+        : new Ruling.StandsAt(stage, row.getByName(), row.getRuledOn(), row.getNote());
+  }
+}
