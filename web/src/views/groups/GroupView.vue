@@ -18,6 +18,9 @@ import { sectionWords } from '@/domain/sections'
 import { day, dueWords, hourMinute } from '@/domain/time'
 import EntryForm from './EntryForm.vue'
 import GroupForm from './GroupForm.vue'
+import RegisterCard from './RegisterCard.vue'
+import RequestsCard from './RequestsCard.vue'
+import RulingLine from './RulingLine.vue'
 
 type Standing = Schemas['DanceStanding']
 
@@ -45,12 +48,17 @@ const SHELVES = [
   {
     name: 'Learning',
     what: 'started, taught or practised, and still fresh',
-    holds: (one: Standing) => !one.archived && !one.isDue && one.stage !== 'KNOWN',
+    holds: (one: Standing) => !one.archived && !one.isDue && one.stage !== 'KNOWN' && one.stage !== 'RETIRED',
   },
   {
     name: 'Known',
     what: 'danced without calls, not due yet',
     holds: (one: Standing) => !one.archived && !one.isDue && one.stage === 'KNOWN',
+  },
+  {
+    name: 'Retired',
+    what: 'stale for this group; not planned any more',
+    holds: (one: Standing) => !one.archived && one.stage === 'RETIRED',
   },
   {
     name: 'Removed from the list',
@@ -135,61 +143,86 @@ async function written() {
           Nothing has been written down for this group. Plan its first class under
           <RouterLink to="/classes">Classes</RouterLink>, or write down here what it knows already.
         </p>
-        <FilterBar v-else v-model="words" placeholder="Search its dances" label="Search its dances" />
-        <section v-for="shelf in shelves" :key="shelf.name">
-          <template v-if="shelf.dances.length">
-            <h2 class="shelf">
-              {{ shelf.name }} <span class="quiet">{{ shelf.what }}</span>
-            </h2>
-            <ul class="dances">
-              <li v-for="one in shelf.dances" :key="one.dance" class="card" :class="{ due: one.isDue }">
-                <div class="row spread">
-                  <RouterLink :to="`/dances/${one.dance}`" class="title">{{ one.title }}</RouterLink>
-                  <StageMark :stage="one.stage" />
-                </div>
-                <div class="row spread">
-                  <span v-if="one.shown.length && one.shown.length < one.allSections" class="quiet">
-                    {{ sectionWords(one.shown) }} of {{ one.allSections }}
-                  </span>
-                  <span v-else class="quiet">{{ one.counts }} counts, {{ LEVEL_WORDS[one.level] }}</span>
-                  <span v-if="one.due" class="chip" :class="{ due: one.isDue }">{{
-                    dueWords(one.due, data.today)
-                  }}</span>
-                </div>
-                <div class="row">
-                  <button
-                    class="plain-button"
-                    type="button"
-                    :aria-expanded="open === one.dance"
-                    @click="open = open === one.dance ? undefined : one.dance"
-                  >
-                    {{ open === one.dance ? 'Close' : 'Why, and what happened' }}
-                  </button>
-                  <RouterLink :to="`/dances/${one.dance}/teach?group=${id}`" class="plain-button"
-                    >Teach</RouterLink
-                  >
-                </div>
-                <div v-if="open === one.dance" class="why">
-                  <ReasonList :reasons="one.reasons" ordered />
-                  <ul class="entries">
-                    <li v-for="entry in one.entries" :key="entry.id">
-                      <strong>{{ day(entry.date) }}</strong>
-                      {{ entryWords(entry) }}
-                      <em v-if="entry.note">“{{ entry.note }}”</em>
-                      <button class="plain-button" type="button" @click="takeBack(entry.id)">
-                        Take back
+        <div class="sides">
+          <div class="stack">
+            <FilterBar
+              v-if="data.dances.length"
+              v-model="words"
+              placeholder="Search its dances"
+              label="Search its dances"
+            />
+            <section v-for="shelf in shelves" :key="shelf.name">
+              <template v-if="shelf.dances.length">
+                <h2 class="shelf">
+                  {{ shelf.name }} <span class="quiet">{{ shelf.what }}</span>
+                </h2>
+                <ul class="dances">
+                  <li v-for="one in shelf.dances" :key="one.dance" class="card" :class="{ due: one.isDue }">
+                    <div class="row spread">
+                      <RouterLink :to="`/dances/${one.dance}`" class="title">{{ one.title }}</RouterLink>
+                      <StageMark :stage="one.stage" />
+                    </div>
+                    <div class="row spread">
+                      <span v-if="one.shown.length && one.shown.length < one.allSections" class="quiet">
+                        {{ sectionWords(one.shown) }} of {{ one.allSections }}
+                      </span>
+                      <span v-else class="quiet">{{ one.counts }} counts, {{ LEVEL_WORDS[one.level] }}</span>
+                      <span v-if="one.due" class="chip" :class="{ due: one.isDue }">{{
+                        dueWords(one.isDue ? one.due : (one.comesBack ?? one.due), data.today)
+                      }}</span>
+                    </div>
+                    <p
+                      v-if="one.strength"
+                      class="strength"
+                      :title="`Still ${one.strength} % there, by the model of memory`"
+                    >
+                      <span class="track"><span :style="{ width: `${one.strength}%` }" /></span>
+                      <span class="number">{{ one.strength }} %</span>
+                      <span v-if="one.coverage && one.coverage.there < one.coverage.of" class="quiet"
+                        >shown to {{ one.coverage.there }} of {{ one.coverage.of }}</span
+                      >
+                    </p>
+                    <div class="row">
+                      <button
+                        class="plain-button"
+                        type="button"
+                        :aria-expanded="open === one.dance"
+                        @click="open = open === one.dance ? undefined : one.dance"
+                      >
+                        {{ open === one.dance ? 'Close' : 'Why, and what happened' }}
                       </button>
-                    </li>
-                  </ul>
-                </div>
-                <p v-else-if="one.entries.length" class="quiet last">
-                  {{ day(last(one).date) }}: {{ entryWords(last(one))
-                  }}<template v-if="last(one).note">. “{{ last(one).note }}”</template>
-                </p>
-              </li>
-            </ul>
-          </template>
-        </section>
+                      <RouterLink :to="`/dances/${one.dance}/teach?group=${id}`" class="plain-button"
+                        >Teach</RouterLink
+                      >
+                    </div>
+                    <div v-if="open === one.dance" class="why">
+                      <ReasonList :reasons="one.reasons" ordered />
+                      <RulingLine :group="id" :one @done="load" />
+                      <ul class="entries">
+                        <li v-for="entry in one.entries" :key="entry.id">
+                          <strong>{{ day(entry.date) }}</strong>
+                          {{ entryWords(entry) }}
+                          <em v-if="entry.note">“{{ entry.note }}”</em>
+                          <button class="plain-button" type="button" @click="takeBack(entry.id)">
+                            Take back
+                          </button>
+                        </li>
+                      </ul>
+                    </div>
+                    <p v-else-if="one.entries.length" class="quiet last">
+                      {{ day(last(one).date) }}: {{ entryWords(last(one))
+                      }}<template v-if="last(one).note">. “{{ last(one).note }}”</template>
+                    </p>
+                  </li>
+                </ul>
+              </template>
+            </section>
+          </div>
+          <aside class="stack no-print">
+            <RequestsCard :group="id" />
+            <RegisterCard :group="id" :today="data.today" @changed="load" />
+          </aside>
+        </div>
         <HistoryPanel
           :id="data.group.id"
           thing="GROUP"
@@ -210,12 +243,42 @@ async function written() {
   font: 400 14px var(--type);
   margin-left: 8px;
 }
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 340px);
+  gap: var(--space-5);
+  align-items: start;
+}
+@media (max-width: 1000px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.strength {
+  display: flex;
+  gap: var(--space-2);
+  align-items: center;
+  margin: 0;
+  font-size: 14px;
+}
+.track {
+  flex: 0 0 90px;
+  height: 8px;
+  border-radius: 4px;
+  background: var(--inset);
+  overflow: hidden;
+}
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--left-foot);
+}
 .dances {
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
   gap: var(--space-3);
   align-items: start;
 }
