@@ -18,9 +18,11 @@ import { sectionWords } from '@/domain/sections'
 import { day, dueWords, hourMinute } from '@/domain/time'
 import EntryForm from './EntryForm.vue'
 import GroupForm from './GroupForm.vue'
+import NextCard from './NextCard.vue'
 import RegisterCard from './RegisterCard.vue'
 import RequestsCard from './RequestsCard.vue'
 import RulingLine from './RulingLine.vue'
+import VocabularyCard from './VocabularyCard.vue'
 
 type Standing = Schemas['DanceStanding']
 
@@ -219,10 +221,12 @@ async function written() {
             </section>
           </div>
           <aside class="stack no-print">
+            <NextCard :group="id" />
             <RequestsCard :group="id" />
             <RegisterCard :group="id" :today="data.today" @changed="load" />
           </aside>
         </div>
+        <VocabularyCard :group="id" />
         <HistoryPanel
           :id="data.group.id"
           thing="GROUP"

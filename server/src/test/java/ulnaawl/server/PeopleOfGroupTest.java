@@ -132,6 +132,27 @@ public class PeopleOfGroupTest extends ServerTest {
     assertEquals(answer.status(), 200, answer.raw().body());
   }
 
+  /** What is asked for comes first; what has been danced is known by its figures. */
+  @Test
+  public void whatComesNextHasItsReasons() {
+    Client oda = instructor();
+    String group = group(oda, "Goers on");
+    JsonNode before = oda.get(group + "/next").body();
+    assertTrue(before.size() > 3, before.toString());
+    long wanted = before.at("/2/dance").asLong();
+    for (String who : new String[] {"Fay", "Gus", "Hal"}) {
+      oda.post(
+          group + "/requests",
+          Client.json("{'dance':%d,'askedBy':'%s','note':''}".formatted(wanted, who)));
+    }
+    JsonNode now = oda.get(group + "/next").body();
+    assertEquals(now.at("/0/dance").asLong(), wanted);
+    assertTrue(now.at("/0/reasons").toString().contains("Fay, Gus and Hal"), now.toString());
+    assertFalse(oda.get(group + "/vocabulary").raw().body().contains("\"how\":"));
+    record(oda, group, "2026-11-20", "DANCED");
+    assertTrue(oda.get(group + "/vocabulary").raw().body().contains("\"how\":"));
+  }
+
   /** One action deletes a name in every group, from every class and from every request. */
   @Test
   public void whoIsRemovedIsGoneEverywhere() {

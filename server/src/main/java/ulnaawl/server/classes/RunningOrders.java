@@ -1,7 +1,6 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,8 +8,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import ulnaawl.figure.FigureBook;
-import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.ClassPlan;
@@ -18,13 +15,8 @@ import ulnaawl.plan.ClassPlanner;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.DanceForGroup;
 import ulnaawl.plan.Expected;
-import ulnaawl.plan.Wishes;
-import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.GroupRow;
-import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.RequestRow;
-import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.teaching.TeachingService;
@@ -34,24 +26,15 @@ import ulnaawl.words.Speech;
 @Component
 class RunningOrders {
 
-  private final GroupService groups;
-  private final Requests requests;
+  private final Repertoire repertoire;
   private final Standings standings;
-  private final DanceReader reader;
   private final TeachingService teaching;
   private final Speech speech;
 
   RunningOrders(
-      GroupService groups,
-      Requests requests,
-      Standings standings,
-      DanceReader reader,
-      TeachingService teaching,
-      Speech speech) {
-    this.groups = groups;
-    this.requests = requests;
+      Repertoire repertoire, Standings standings, TeachingService teaching, Speech speech) {
+    this.repertoire = repertoire;
     this.standings = standings;
-    this.reader = reader;
     this.teaching = teaching;
     this.speech = speech;
   }
@@ -59,54 +42,11 @@ class RunningOrders {
   /** A running order for a group on a day. */
   List<LineRow> plan(GroupRow group, LocalDate date, int minutes) {
     List<GroupDance> all = standings.of(group.id(), date);
-    Set<String> met = Standings.figuresMet(all);
     Map<Long, DanceVersion> versions =
         all.stream().collect(Collectors.toMap(one -> one.row().id(), one -> one.row().at()));
-    FigureBook book = reader.book();
-    Map<Long, Integer> others = knownElsewhere(group, date);
-    List<RequestRow> asked =
-        requests.of(group.id()).stream()
-            .filter(Requests.Asked::isOpen)
-            .map(Requests.Asked::row)
-            .toList();
-    List<DanceForGroup> dances =
-        all.stream()
-            .filter(one -> !one.row().archived() && one.dance().sound())
-            .map(one ->
-                DanceForGroup.of(
-                    one.row().id(),
-                    one.dance().facts(),
-                    book,
-                    one.standing(),
-                    met,
-                    wishes(one.row().id(), others, asked)))
-            .toList();
+    List<DanceForGroup> dances = repertoire.of(group, date);
     ClassPlan plan = ClassPlanner.plan(ClassRequest.of(date, minutes, group.level(), dances));
     return plan.lines().stream().map(line -> line(line, versions)).toList();
-  }
-
-  /** How many other groups know each dance. */
-  private Map<Long, Integer> knownElsewhere(GroupRow group, LocalDate date) {
-    Map<Long, Integer> known = new HashMap<>();
-    for (GroupRow other : groups.all()) {
-      if (other.id() != group.id()) {
-        for (GroupDance one : standings.of(other.id(), date)) {
-          if (one.standing().stage() == Stage.KNOWN) {
-            known.merge(one.row().id(), 1, Integer::sum);
-          }
-        }
-      }
-    }
-    return known;
-  }
-
-  private static Wishes wishes(long dance, Map<Long, Integer> others, List<RequestRow> asked) {
-    List<Wishes.Request> wanted =
-        asked.stream()
-            .filter(it -> it.dance() == dance)
-            .map(it -> new Wishes.Request(it.askedBy(), it.askedOn()))
-            .toList();
-    return new Wishes(wanted, Optional.empty(), others.getOrDefault(dance, 0), true);
   }
 
   private LineRow line(ClassLine line, Map<Long, DanceVersion> versions) {

@@ -1,0 +1,100 @@
+package ulnaawl.server.classes;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.learning.Stage;
+import ulnaawl.learning.Vocabulary;
+import ulnaawl.learning.Vocabulary.Experience;
+import ulnaawl.plan.DanceForGroup;
+import ulnaawl.plan.Wishes;
+import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.RequestRow;
+import ulnaawl.server.groups.Requests;
+import ulnaawl.server.groups.Standings;
+import ulnaawl.server.groups.Standings.GroupDance;
+
+/** The club's dances as a planner sees them for one group. */
+@Component
+class Repertoire {
+
+  private final GroupService groups;
+  private final Requests requests;
+  private final Standings standings;
+  private final DanceReader reader;
+
+  Repertoire(GroupService groups, Requests requests, Standings standings, DanceReader reader) {
+    this.groups = groups;
+    this.requests = requests;
+    this.standings = standings;
+    this.reader = reader;
+  }
+
+  /** All dances that can be danced, as a group stands with them on a day. */
+  List<DanceForGroup> of(GroupRow group, LocalDate date) {
+    List<GroupDance> all = standings.of(group.id(), date);
+    Set<String> met = Standings.figuresMet(all);
+    FigureBook book = reader.book();
+    Map<Long, Integer> others = knownElsewhere(group, date);
+    List<RequestRow> asked =
+        requests.of(group.id()).stream()
+            .filter(Requests.Asked::isOpen)
+            .map(Requests.Asked::row)
+            .toList();
+    return all.stream()
+        .filter(one -> !one.row().archived() && one.dance().sound())
+        .map(one ->
+            DanceForGroup.of(
+                one.row().id(),
+                one.dance().facts(),
+                book,
+                one.standing(),
+                met,
+                wishes(one.row().id(), others, asked)))
+        .toList();
+  }
+
+  /** The figures that a group has met on the way. */
+  Vocabulary vocabulary(GroupRow group, LocalDate date) {
+    return Vocabulary.of(
+        standings.of(group.id(), date).stream()
+            .filter(one -> !one.standing().shown().isEmpty())
+            .map(one ->
+                new Experience(
+                    one.row().title(),
+                    one.dance().facts().figuresIn(one.standing().shown()),
+                    one.standing().stage()))
+            .toList());
+  }
+
+  /** How many other groups know each dance. */
+  private Map<Long, Integer> knownElsewhere(GroupRow group, LocalDate date) {
+    Map<Long, Integer> known = new HashMap<>();
+    for (GroupRow other : groups.all()) {
+      if (other.id() != group.id()) {
+        for (GroupDance one : standings.of(other.id(), date)) {
+          if (one.standing().stage() == Stage.KNOWN) {
+            known.merge(one.row().id(), 1, Integer::sum);
+          }
+        }
+      }
+    }
+    return known;
+  }
+
+  private static Wishes wishes(long dance, Map<Long, Integer> others, List<RequestRow> asked) {
+    List<Wishes.Request> wanted =
+        asked.stream()
+            .filter(it -> it.dance() == dance)
+            .map(it -> new Wishes.Request(it.askedBy(), it.askedOn()))
+            .toList();
+    return new Wishes(wanted, Optional.empty(), others.getOrDefault(dance, 0), true);
+  }
+}
