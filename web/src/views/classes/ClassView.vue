@@ -13,6 +13,7 @@ import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
+import EffortCurve from './EffortCurve.vue'
 import OrderBar from './OrderBar.vue'
 import OrderLine from './OrderLine.vue'
 import RecordPanel from './RecordPanel.vue'
@@ -115,6 +116,7 @@ async function remove() {
 
         <ConflictPanel :of="evening.order" :lines="(order) => orderWords(order, title)" @settled="settled" />
         <OrderBar :lines="sheet.lines" :minutes="sheet.minutes" />
+        <EffortCurve :lines="sheet.lines" :minutes="sheet.minutes" />
         <p class="quiet" role="status">
           {{ sheet.planned }} of {{ sheet.minutes }} minutes
           <b v-if="spare > 0">: {{ spare }} free</b>

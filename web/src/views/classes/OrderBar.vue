@@ -54,6 +54,9 @@ span {
   background: var(--left-foot-wash);
 }
 .finish {
+  background: var(--notice-wash);
+}
+.cool_down {
   background: var(--right-foot-wash);
 }
 .break {

@@ -241,7 +241,12 @@ final class Choices {
         List<PlanReason> why = new ArrayList<>(pick.reasons());
         why.add(new PlanReason.TeachTakes(wanted, whole));
         add(
-            block(dance, Role.TEACH, minutes + practice, points, dance.effort() / 2),
+            block(
+                dance,
+                Role.TEACH,
+                minutes + practice,
+                points,
+                ClassLine.effort(Kind.TEACH, dance.effort())),
             new Meaning(
                 new Part(minutes, Kind.TEACH, subject(dance), why),
                 Optional.of(

@@ -59,6 +59,14 @@ public record ClassLine(
     IN_HAND
   }
 
+  /**
+   * What a line asks of the body, 0 to 100: a dance what it asks, a teach half of it, for most of
+   * it is standing and walking. Rule of thumb, no source.
+   */
+  public static int effort(Kind kind, int dance) {
+    return kind == Kind.TEACH ? dance / 2 : dance;
+  }
+
   /** The dance's number; empty for a line without one. */
   public Optional<Long> dance() {
     return subject instanceof Subject.OfDance it ? Optional.of(it.dance()) : Optional.empty();

@@ -34,7 +34,7 @@ public class MusicTest extends BrowserTest {
     assertThat(heading(page, "Walls of Paper Lanterns")).isVisible();
     page.getByLabel(Pattern.compile("^Wall 5 at 1:19.*restart after 16")).click();
     assertThat(heading(page, "Wall 5 at 1:19")).isVisible();
-    assertThat(page.locator(".detail")).containsText("“Change and restart”");
+    assertThat(page.locator(".detail")).containsText("“change and restart: walk back right left”");
     assertThat(page.locator(".detail .part")).hasCount(2);
     button(page, "next wall ›").click();
     assertThat(heading(page, "Wall 6 at 1:27")).isVisible();
@@ -99,7 +99,7 @@ public class MusicTest extends BrowserTest {
                 const { title, walls } = await get(`/api/dances/${id}/walls`)
                 // A colleague's work in progress has none yet.
                 if (!walls) return undefined
-                const calls = walls.flatMap((wall) => wall.calls.map((call) => call.words))
+                const calls = walls.flatMap((wall) => wall.calls.map((call) => call.shout))
                 return [id, title, ...calls]
               }))
               return sheets.filter(Boolean)

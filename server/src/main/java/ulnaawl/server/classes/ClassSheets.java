@@ -8,8 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupRow;
@@ -27,6 +29,7 @@ class ClassSheets {
   private static final int RECENT = 12;
 
   private final ClassService classes;
+  private final Catalog catalog;
   private final GroupService groups;
   private final SavedTeaches teaches;
   private final Reasons reasons;
@@ -34,12 +37,14 @@ class ClassSheets {
   private final Today today;
 
   ClassSheets(
+      Catalog catalog,
       ClassService classes,
       GroupService groups,
       SavedTeaches teaches,
       Reasons reasons,
       Speech speech,
       Today today) {
+    this.catalog = catalog;
     this.classes = classes;
     this.groups = groups;
     this.teaches = teaches;
@@ -99,8 +104,13 @@ class ClassSheets {
       ClassRow row, GroupRow group, List<EvidenceRow> written, Map<TeachOf, String> teachBy) {
     List<ClassSheet.LineView> lines = new ArrayList<>();
     int start = 0;
+    Map<Long, Integer> efforts = catalog.efforts();
     for (LineRow line : row.lines()) {
       Optional<Long> dance = line.dance().map(DanceVersion::dance);
+      Optional<Integer> effort =
+          dance
+              .flatMap(it -> Optional.ofNullable(efforts.get(it)))
+              .map(it -> ClassLine.effort(line.kind(), it));
       lines.add(
           new ClassSheet.LineView(
               line.id(),
@@ -109,6 +119,7 @@ class ClassSheets {
               line.kind(),
               dance.orElse(null),
               line.title(),
+              effort.orElse(null),
               reasons.views(
                   line.reasons(), (PlanReason it) -> speech.plan().reason(it, today.date())),
               line.changedBy().orElse(null),

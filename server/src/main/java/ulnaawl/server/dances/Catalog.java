@@ -62,6 +62,12 @@ public class Catalog {
     }
   }
 
+  /** What each dance asks of the body, by its number. */
+  public Map<Long, Integer> efforts() {
+    return now().allEver().stream()
+        .collect(Collectors.toMap(CatalogDance::id, it -> it.facts().effort()));
+  }
+
   /** The dances as they are now. */
   public synchronized Snapshot now() {
     long asOf = changes.soFar();
