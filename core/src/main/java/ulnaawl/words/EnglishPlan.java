@@ -59,7 +59,7 @@ final class EnglishPlan implements PlanSpeech {
       case PlanReason.Danced it ->
           Plain.capital(learning.stage(it.stage())) + ", " + it.strength() + " % still there.";
       case PlanReason.TeachTakes it ->
-          "A full teach takes about "
+          "From where the group is, its teach takes about "
               + Plain.many(it.minutes(), "minute")
               + (it.whole() ? "." : "; the rest goes to the next class.");
       case PlanReason.NeedsRest it ->
