@@ -38,7 +38,7 @@ create table dancer (
   id       bigint generated always as identity primary key,
   group_id bigint      not null references dance_group (id),
   name     varchar(60) not null,
-  name_key varchar(60) not null,
+  name_key varchar(300) not null,
   unique (group_id, name_key)
 );
 

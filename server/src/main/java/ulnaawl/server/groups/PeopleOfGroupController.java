@@ -94,7 +94,7 @@ class PeopleOfGroupController {
   /** Who came; heads or names, as the group keeps them. */
   record CameForm(
       @Nullable @Min(0) @Max(500) Integer heads,
-      @Nullable @Size(max = 200) Set<Long> there,
+      @Nullable @Size(max = 200) Set<@NotNull Long> there,
       int version) {}
 
   @PutMapping("/rulings/{dance}")
