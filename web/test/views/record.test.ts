@@ -189,13 +189,15 @@ it('the bar is as long as the class, or as the plan where that is longer', async
 
 it('effort rises and falls line by line, and is not drawn where nobody knows it', async () => {
   const lines = [
-    line({ start: 0, minutes: 20, title: 'Warm-up' }),
-    line({ start: 20, minutes: 20, effort: 50, title: 'Salt Road' }),
-    line({ start: 40, minutes: 20, effort: 20, title: 'Kettle On' }),
+    line({ start: 0, minutes: 20, effort: 6, dance: undefined, title: 'Warm-up' }),
+    line({ start: 20, minutes: 20, effort: 50, dance: 1, title: 'Salt Road' }),
+    line({ start: 40, minutes: 20, effort: 20, dance: 2, title: 'Kettle On' }),
   ]
   const { view } = await show(EffortCurve, { props: { lines, minutes: 60 } })
   expect(view.get('svg').attributes('aria-label')).toBe('Effort: the most in Salt Road, 50 of 100')
   expect(view.get('path').attributes('d')).toBe('M0 46 L16.67 43.2 L50.00 23.0 L83.33 36.8 L100 46 Z')
-  const none = await show(EffortCurve, { props: { lines: [line({})], minutes: 60 } })
+  const none = await show(EffortCurve, {
+    props: { lines: [line({ effort: 6, dance: undefined })], minutes: 60 },
+  })
   expect(none.view.find('svg').exists()).toBe(false)
 })

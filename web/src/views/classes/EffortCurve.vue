@@ -5,8 +5,6 @@ import type { Schemas } from '@/api/client'
 /** How effort rises and falls over the class, under the bar of its minutes. */
 const props = defineProps<{ lines: Schemas['LineView'][]; minutes: number }>()
 const HEIGHT = 46
-/** Warm-up, breaks and cool-down ask for little. */
-const AT_REST = 6
 const all = computed(() =>
   Math.max(
     props.minutes,
@@ -16,7 +14,7 @@ const all = computed(() =>
 const points = computed(() =>
   props.lines.map((line) => ({
     x: ((line.start + line.minutes / 2) / all.value) * 100,
-    y: HEIGHT - ((line.effort ?? AT_REST) / 100) * HEIGHT,
+    y: HEIGHT - (line.effort / 100) * HEIGHT,
     effort: line.effort,
     title: line.title,
   })),
@@ -25,7 +23,7 @@ const path = computed(() => {
   const top = points.value.map((one) => `L${one.x.toFixed(2)} ${one.y.toFixed(1)}`).join(' ')
   return `M0 ${HEIGHT} ${top} L100 ${HEIGHT} Z`
 })
-const most = computed(() => points.value.reduce((best, one) => Math.max(best, one.effort ?? 0), 0))
+const most = computed(() => points.value.reduce((best, one) => Math.max(best, one.effort), 0))
 const label = computed(() => {
   const peak = points.value.find((one) => one.effort === most.value)
   return peak ? `Effort: the most in ${peak.title}, ${most.value} of 100` : 'Effort'
@@ -33,7 +31,7 @@ const label = computed(() => {
 </script>
 
 <template>
-  <figure v-if="most > 0">
+  <figure v-if="lines.some((line) => line.dance)">
     <svg :viewBox="`0 0 100 ${HEIGHT}`" preserveAspectRatio="none" role="img" :aria-label="label">
       <path :d="path" />
     </svg>

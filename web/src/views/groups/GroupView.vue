@@ -8,6 +8,7 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
+import ShareBar from '@/components/share-bar/ShareBar.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
@@ -170,7 +171,7 @@ async function written() {
                       </span>
                       <span v-else class="quiet">{{ one.counts }} counts, {{ LEVEL_WORDS[one.level] }}</span>
                       <span v-if="one.due" class="chip" :class="{ due: one.isDue }">{{
-                        dueWords(one.isDue ? one.due : (one.comesBack ?? one.due), data.today)
+                        dueWords(one.comesBack ?? one.due, data.today)
                       }}</span>
                     </div>
                     <p
@@ -178,7 +179,7 @@ async function written() {
                       class="strength"
                       :title="`Still ${one.strength} % there, by the model of memory`"
                     >
-                      <span class="track"><span :style="{ width: `${one.strength}%` }" /></span>
+                      <ShareBar class="share" :percent="one.strength" />
                       <span class="number">{{ one.strength }} %</span>
                       <span v-if="one.coverage && one.coverage.there < one.coverage.of" class="quiet"
                         >shown to {{ one.coverage.there }} of {{ one.coverage.of }}</span
@@ -191,7 +192,7 @@ async function written() {
                         :aria-expanded="open === one.dance"
                         @click="open = open === one.dance ? undefined : one.dance"
                       >
-                        {{ open === one.dance ? 'Close' : 'Why, and what happened' }}
+                        {{ open === one.dance ? 'Close' : 'Why, and when' }}
                       </button>
                       <RouterLink :to="`/dances/${one.dance}/teach?group=${id}`" class="plain-button"
                         >Teach</RouterLink
@@ -265,17 +266,8 @@ async function written() {
   margin: 0;
   font-size: 14px;
 }
-.track {
+.share {
   flex: 0 0 90px;
-  height: 8px;
-  border-radius: 4px;
-  background: var(--inset);
-  overflow: hidden;
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--left-foot);
 }
 .dances {
   list-style: none;

@@ -17,7 +17,9 @@ const toCome = ref(false)
 const words = (one: Figure) => (one.how ? HOW[one.how] : 'still to come')
 function about(one: Figure): string {
   const from = one.in.length ? `; in ${one.in.join(', ')}` : ''
-  const first = one.missing.length ? `; first ${one.missing.join('; ')}` : ''
+  const first = one.missing.length
+    ? `; first ${one.missing.map((it) => `${it.on} (${it.why})`).join(', ')}`
+    : ''
   return `${one.call}: ${words(one)}, ${LEVEL_WORDS[one.level]}${from}${first}`
 }
 const families = computed(() =>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
+import ShareBar from '@/components/share-bar/ShareBar.vue'
 import { useLoad } from '@/composables/useLoad'
 import { MODE_WORDS, type School } from '@/domain/labels'
 import { minutesSeconds } from '@/domain/time'
@@ -70,11 +71,11 @@ const sections = computed(() =>
             <tr v-for="one in sections" :key="one.i">
               <th scope="row">{{ one.label }}</th>
               <td>
-                <span class="track"><span :style="{ width: `${end(sheet, one.i)}%` }" /></span>
+                <ShareBar class="share" :percent="end(sheet, one.i)" />
                 {{ end(sheet, one.i) }}
               </td>
               <td>
-                <span class="track"><span :style="{ width: `${end(data, one.i)}%` }" /></span>
+                <ShareBar class="share" :percent="end(data, one.i)" />
                 {{ end(data, one.i) }}
               </td>
             </tr>
@@ -108,18 +109,9 @@ td {
 thead th {
   font-weight: 700;
 }
-.track {
+.share {
   display: inline-block;
   width: 70px;
-  height: 9px;
-  border-radius: 4px;
-  background: var(--inset);
-  overflow: hidden;
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--accent);
 }
 .drills {
   list-style: none;

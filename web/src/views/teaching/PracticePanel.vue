@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import ShareBar from '@/components/share-bar/ShareBar.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 
 /** Sections × practice done, filling up drill by drill. */
@@ -101,7 +102,7 @@ function pick(event: MouseEvent) {
     <ul v-if="others.length" class="others">
       <li v-for="piece in others" :key="piece.label" :title="piece.danced.join(', ') || 'not danced'">
         <span>{{ piece.label }}</span>
-        <span class="track"><span :style="{ width: `${piece.ready}%` }" /></span>
+        <ShareBar :percent="piece.ready" />
         <b class="number">{{ piece.ready }} %</b>
       </li>
     </ul>
@@ -185,17 +186,6 @@ svg {
   gap: 6px;
   align-items: center;
   font-size: 13px;
-}
-.track {
-  height: 8px;
-  border-radius: 4px;
-  background: var(--inset);
-  overflow: hidden;
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--left-foot);
 }
 .note {
   background: var(--notice-wash);

@@ -65,7 +65,8 @@ public record Turn(int eighths) {
 
   /** As it is called: {@code half left}, {@code three quarters right}; blank for none. */
   public String aloud() {
-    return isNone() ? "" : sizeAloud(Math.abs(eighths)) + " " + side().word();
+    String size = sizeAloud(Math.abs(eighths));
+    return isNone() ? "" : size + (size.endsWith("three quarter") ? "s " : " ") + side().word();
   }
 
   /** As it is called with the word turn in it: {@code half turn left}; blank for none. */

@@ -2,7 +2,6 @@ package ulnaawl.learning;
 
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -57,15 +56,7 @@ public final class Register {
   }
 
   private OptionalInt heads(LocalDate today) {
-    int[] heads =
-        last(today).stream()
-            .mapToInt(it ->
-                switch (it) {
-                  case Attendance.Heads own -> own.heads();
-                  case Attendance.ByName own -> own.there().size();
-                })
-            .sorted()
-            .toArray();
+    int[] heads = last(today).stream().mapToInt(Attendance::heads).sorted().toArray();
     return heads.length == 0 ? OptionalInt.empty() : OptionalInt.of(heads[heads.length / 2]);
   }
 
@@ -92,15 +83,7 @@ public final class Register {
       there.retainAll(regulars);
       return Optional.of(new Presence(there.size(), regulars.size()));
     }
-    int most =
-        kept.stream()
-            .map(it ->
-                switch (it) {
-                  case Attendance.Heads own -> own.heads();
-                  case Attendance.ByName own -> own.there().size();
-                })
-            .max(Comparator.naturalOrder())
-            .orElse(0);
+    int most = kept.stream().mapToInt(Attendance::heads).max().orElse(0);
     int usual = heads(today).orElse(most);
     return usual == 0 ? Optional.empty() : Optional.of(new Presence(Math.min(most, usual), usual));
   }

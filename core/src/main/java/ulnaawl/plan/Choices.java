@@ -1,5 +1,6 @@
 package ulnaawl.plan;
 
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import ulnaawl.learning.Stage;
@@ -17,7 +19,6 @@ import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.solve.Block;
 import ulnaawl.plan.solve.Block.Role;
-import ulnaawl.plan.solve.Block.Speed;
 
 /** Everything that may stand in a class, with its points, and what each block means in lines. */
 final class Choices {
@@ -30,7 +31,6 @@ final class Choices {
   private static final int CHOICE = 4;
   private static final int LATELY_DAYS = 15;
   private static final int MOST_WEEKS_OVERDUE = 8;
-  private static final int MOST_ASKED = 3;
 
   /**
    * What a block means.
@@ -68,7 +68,7 @@ final class Choices {
     List<DanceForGroup> wanted =
         request.dances().stream().filter(it -> !request.leftOut().contains(it.dance())).toList();
     this.picks = NextDance.ranked(request.level(), wanted);
-    ends();
+    ends(wanted);
     wanted.stream().filter(DanceForGroup::isDanced).forEach(this::danced);
     picks.stream().limit(MOST_TEACHES).forEach(this::taught);
   }
@@ -93,14 +93,20 @@ final class Choices {
     meanings.put(block, meaning);
   }
 
-  private void ends() {
+  /** Whether a group can end its evening on a dance. */
+  private static boolean endsWell(DanceForGroup dance) {
+    Stage stage = dance.standing().stage();
+    return stage == Stage.KNOWN || stage == Stage.PRACTISED;
+  }
+
+  private void ends(List<DanceForGroup> wanted) {
     int warm = frame.warmUp();
     for (int minutes = frame.atLeast(warm); minutes <= warm; minutes++) {
       without(
           Role.WARM_UP,
           Kind.WARM_UP,
           minutes,
-          (warm - minutes) * Weights.of("short-warm-up"),
+          (warm - minutes) * Weight.SHORT_WARM_UP.points(),
           Filler.WARM_UP_STEPS,
           new PlanReason.WarmsUp(minutes, warm));
     }
@@ -110,7 +116,7 @@ final class Choices {
           Role.COOL_DOWN,
           Kind.COOL_DOWN,
           minutes,
-          (cool - minutes) * Weights.of("short-cool-down"),
+          (cool - minutes) * Weight.SHORT_COOL_DOWN.points(),
           Filler.COOL_DOWN_STEPS,
           new PlanReason.CoolsDown(minutes, cool));
     }
@@ -121,13 +127,19 @@ final class Choices {
         0,
         Filler.REST,
         new PlanReason.NeedsRest(request.minutes()));
+    boolean known = wanted.stream().anyMatch(Choices::endsWell);
     without(
-        Role.FINISH, Kind.FINISH, CHOICE, 0, Filler.GROUPS_CHOICE, new PlanReason.NothingToEndOn());
+        Role.FINISH,
+        Kind.FINISH,
+        CHOICE,
+        0,
+        Filler.GROUPS_CHOICE,
+        known ? new PlanReason.NoKnownFits() : new PlanReason.NothingToEndOn());
     without(
         Role.FREE,
         Kind.PRACTICE,
         1,
-        Weights.of("free"),
+        Weight.FREE.points(),
         Filler.IN_HAND,
         new PlanReason.MinutesLeft(1));
   }
@@ -156,12 +168,12 @@ final class Choices {
   }
 
   private void danced(DanceForGroup dance) {
-    NextDance.Sum sum = new NextDance.Sum();
-    int faded = (100 - dance.standing().strength()) / 5 * Weights.of("fading");
-    sum.add(
-        Weights.of("danced") + faded,
+    Score score = new Score();
+    int faded = (100 - dance.standing().strength()) / 5 * Weight.FADING.points();
+    score.add(
+        Weight.DANCED.points() + faded,
         new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
-    wishes(dance, sum);
+    score.wishes(dance.wishes());
     boolean lately =
         dance
             .standing()
@@ -169,56 +181,44 @@ final class Choices {
             .filter(it -> ChronoUnit.DAYS.between(it, request.date()) < LATELY_DAYS)
             .isPresent();
     if (dance.standing().stage() == Stage.TAUGHT && lately) {
-      sum.add(Weights.of("taught-lately"), new PlanReason.KeepsFresh(dance.standing().due()));
+      score.add(Weight.TAUGHT_LATELY.points(), new PlanReason.KeepsFresh(dance.standing().due()));
     }
     int minutes = dance.songMinutes() + SET_UP;
-    put(dance, Role.DANCE, Kind.PRACTICE, minutes, sum);
+    put(dance, Role.DANCE, Kind.PRACTICE, minutes, score);
     if (dance.standing().isDueBy(request.date()) || dance.standing().stage() == Stage.RUSTY) {
       reminded(dance);
     }
-    if (dance.standing().stage() == Stage.KNOWN || dance.standing().stage() == Stage.PRACTISED) {
-      NextDance.Sum end = new NextDance.Sum();
+    if (endsWell(dance)) {
+      Score end = new Score();
       int favourite =
           dance.standing().stage() == Stage.KNOWN
-              ? Weights.of("favourite")
-              : Weights.of("favourite") / 2;
+              ? Weight.FAVOURITE.points()
+              : Weight.FAVOURITE.points() / 2;
       end.add(favourite, new PlanReason.KnownToEndOn());
       end.add(0, new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
-      wishes(dance, end);
+      end.wishes(dance.wishes());
       put(dance, Role.FINISH, Kind.FINISH, minutes, end);
     }
   }
 
-  private void put(DanceForGroup dance, Role role, Kind kind, int minutes, NextDance.Sum sum) {
+  private void put(DanceForGroup dance, Role role, Kind kind, int minutes, Score score) {
     add(
-        block(dance, role, minutes, sum.points(), dance.effort()),
-        new Meaning(new Part(minutes, kind, subject(dance), sum.inOrder())));
+        block(dance, role, minutes, score.points(), dance.effort()),
+        new Meaning(new Part(minutes, kind, subject(dance), score.inOrder())));
   }
 
   private void reminded(DanceForGroup dance) {
-    NextDance.Sum sum = new NextDance.Sum();
-    java.time.LocalDate due = dance.standing().due().orElse(request.date());
+    Score score = new Score();
+    LocalDate due = dance.standing().due().orElse(request.date());
     long weeks = Math.clamp(ChronoUnit.WEEKS.between(due, request.date()), 0, MOST_WEEKS_OVERDUE);
     boolean rusty = dance.standing().stage() == Stage.RUSTY;
-    sum.add(
-        Weights.of("reminder")
-            + (int) weeks * Weights.of("overdue")
-            + (rusty ? Weights.of("rusty") : 0),
+    score.add(
+        Weight.REMINDER.points()
+            + (int) weeks * Weight.OVERDUE.points()
+            + (rusty ? Weight.RUSTY.points() : 0),
         new PlanReason.Due(due, request.date(), dance.standing().stage(), dance.reminderMinutes()));
-    wishes(dance, sum);
-    put(dance, Role.DANCE, Kind.REMINDER, dance.reminderMinutes() + dance.songMinutes(), sum);
-  }
-
-  private static void wishes(DanceForGroup dance, NextDance.Sum sum) {
-    Wishes wishes = dance.wishes();
-    if (!wishes.requests().isEmpty()) {
-      sum.add(
-          Math.min(MOST_ASKED, wishes.requests().size()) * Weights.of("asked"),
-          new PlanReason.AskedFor(
-              wishes.requests().stream().map(Wishes.Request::who).toList(),
-              wishes.requests().getFirst().on()));
-    }
-    wishes.theme().ifPresent(it -> sum.add(Weights.of("theme"), new PlanReason.OfTheme(it)));
+    score.wishes(dance.wishes());
+    put(dance, Role.DANCE, Kind.REMINDER, dance.reminderMinutes() + dance.songMinutes(), score);
   }
 
   /** A teach with its practice to music straight after it, as long as it should be and shorter. */
@@ -234,10 +234,10 @@ final class Choices {
       if (minutes <= request.minutes() / 2) {
         boolean whole = minutes >= wanted;
         int points =
-            Weights.of("teach")
+            Weight.TEACH.points()
                 + pick.points() / 2
-                + Weights.of("teach-fits") * minutes / wanted
-                + (whole ? 0 : Weights.of("too-long") / 2);
+                + Weight.TEACH_FITS.points() * minutes / wanted
+                + (whole ? 0 : Weight.TOO_LONG.points() / 2);
         List<PlanReason> why = new ArrayList<>(pick.reasons());
         why.add(new PlanReason.TeachTakes(wanted, whole));
         add(
@@ -246,7 +246,7 @@ final class Choices {
                 Role.TEACH,
                 minutes + practice,
                 points,
-                ClassLine.effort(Kind.TEACH, dance.effort())),
+                ClassLine.effort(Kind.TEACH, OptionalInt.of(dance.effort()))),
             new Meaning(
                 new Part(minutes, Kind.TEACH, subject(dance), why),
                 Optional.of(
@@ -275,14 +275,6 @@ final class Choices {
             .flatMap(id -> request.dances().stream().filter(it -> it.dance() == id).findFirst());
     return dance
         .map(it -> block(it, role, lock.minutes(), 0, it.effort()))
-        .orElseGet(() ->
-            new Block(
-                role,
-                Block.NO_DANCE,
-                lock.minutes(),
-                0,
-                Block.NO_STYLE,
-                Speed.EASY,
-                Block.NO_EFFORT));
+        .orElseGet(() -> Block.without(role, lock.minutes(), 0));
   }
 }

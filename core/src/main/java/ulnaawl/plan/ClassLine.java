@@ -24,6 +24,8 @@ public record ClassLine(
     int points,
     List<PlanReason> reasons) {
 
+  private static final int AT_REST = 6;
+
   public ClassLine {
     reasons = List.copyOf(reasons);
   }
@@ -61,10 +63,13 @@ public record ClassLine(
 
   /**
    * What a line asks of the body, 0 to 100: a dance what it asks, a teach half of it, for most of
-   * it is standing and walking. Rule of thumb, no source.
+   * it is standing and walking; little where nothing is danced. Rule of thumb, no source.
+   *
+   * @param dance what the dance of the line asks; empty for a line without one
    */
-  public static int effort(Kind kind, int dance) {
-    return kind == Kind.TEACH ? dance / 2 : dance;
+  public static int effort(Kind kind, OptionalInt dance) {
+    int danced = dance.orElse(AT_REST);
+    return kind == Kind.TEACH && dance.isPresent() ? danced / 2 : danced;
   }
 
   /** The dance's number; empty for a line without one. */

@@ -13,13 +13,18 @@ import ulnaawl.teach.Teach;
 public record Expected(Happened happened, SectionSet sections) {
 
   /**
-   * Reads a line with a dance. Common practice, no source.
+   * Reads a line with a dance. Where a group has not been shown the whole of it by then, it dances
+   * what it has been shown. Common practice, no source.
    *
    * @param all sections of the dance, 1 or more
+   * @param shown sections that the group has been shown before this line
    * @param teach lays out the teach that the line stands for; only asked for a teach
    */
-  public static Expected of(ClassLine.Kind kind, int all, Supplier<Teach> teach) {
+  public static Expected of(ClassLine.Kind kind, int all, SectionSet shown, Supplier<Teach> teach) {
     SectionSet whole = SectionSet.upTo(all);
+    if (kind != ClassLine.Kind.TEACH && !shown.isEmpty() && !shown.isWhole(all)) {
+      return new Expected(Happened.INTRODUCED, shown);
+    }
     return switch (kind) {
       case TEACH -> {
         Teach laidOut = teach.get();

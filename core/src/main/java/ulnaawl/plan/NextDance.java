@@ -1,6 +1,5 @@
 package ulnaawl.plan;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +17,6 @@ public final class NextDance {
   /** Levels above the group at which a dance is not proposed any more. */
   private static final int TOO_FAR_ABOVE = 2;
 
-  private static final int MOST = 3;
   private static final int GOOD_NEWS = 2;
   private static final int LATELY = 3;
 
@@ -75,27 +73,27 @@ public final class NextDance {
   }
 
   private Pick pick(DanceForGroup dance) {
-    Sum sum = new Sum();
+    Score score = new Score();
     if (dance.standing().stage() == Stage.STARTED) {
-      sum.add(Weights.of("go-on"), started(dance));
+      score.add(Weight.GO_ON.points(), started(dance));
     } else {
-      level(sum, dance);
+      level(score, dance);
     }
     dance
         .missing()
-        .forEach(
-            it -> sum.add(Weights.of("missing"), new PlanReason.NotLedTo(it.figure(), it.on())));
-    sum.add(
-        Weights.of("alike") * dance.knownShare() / 100, new PlanReason.Alike(dance.knownShare()));
+        .forEach(it ->
+            score.add(Weight.MISSING.points(), new PlanReason.NotLedTo(it.figure(), it.on())));
+    score.add(
+        Weight.ALIKE.points() * dance.knownShare() / 100, new PlanReason.Alike(dance.knownShare()));
     dance
         .style()
         .filter(it -> !lately.isEmpty() && !lately.contains(it))
-        .ifPresent(it -> sum.add(Weights.of("other-style"), new PlanReason.OtherStyle(it)));
-    wishes(sum, dance);
+        .ifPresent(it -> score.add(Weight.OTHER_STYLE.points(), new PlanReason.OtherStyle(it)));
+    wishes(score, dance);
     if (!dance.hasSong()) {
-      sum.add(Weights.of("no-song"), new PlanReason.NoSong());
+      score.add(Weight.NO_SONG.points(), new PlanReason.NoSong());
     }
-    return new Pick(dance, sum.points, sum.inOrder());
+    return new Pick(dance, score.points(), score.inOrder());
   }
 
   private static PlanReason started(DanceForGroup dance) {
@@ -107,68 +105,34 @@ public final class NextDance {
         .orElseGet(() -> new PlanReason.GoOn(dance.standing().shown(), dance.sections()));
   }
 
-  private void level(Sum sum, DanceForGroup dance) {
+  private void level(Score score, DanceForGroup dance) {
     int above = dance.level().above(group);
     int level =
         above > 0
-            ? above * (above + 1) / 2 * Weights.of("level-above")
-            : -above * Weights.of("level-below");
+            ? above * (above + 1) / 2 * Weight.LEVEL_ABOVE.points()
+            : -above * Weight.LEVEL_BELOW.points();
     int news = dance.newFigures().size();
     int figures =
         news == 0
-            ? Weights.of("no-news")
-            : Weights.of("good-news") + Math.max(0, news - GOOD_NEWS) * Weights.of("too-much-news");
-    sum.add(
-        Weights.of("own-level") + level + figures,
+            ? Weight.NO_NEWS.points()
+            : Weight.GOOD_NEWS.points()
+                + Math.max(0, news - GOOD_NEWS) * Weight.TOO_MUCH_NEWS.points();
+    score.add(
+        Weight.OWN_LEVEL.points() + level + figures,
         new PlanReason.NewDance(dance.level(), group, dance.newFigures()));
   }
 
-  private static void wishes(Sum sum, DanceForGroup dance) {
+  private static void wishes(Score score, DanceForGroup dance) {
     Wishes wishes = dance.wishes();
-    asked(wishes, sum);
-    wishes.theme().ifPresent(it -> sum.add(Weights.of("theme"), new PlanReason.OfTheme(it)));
+    score.wishes(wishes);
     if (wishes.otherGroups() > 0) {
-      sum.add(
-          Math.min(MOST, wishes.otherGroups()) * Weights.of("others-know"),
+      score.add(
+          Weight.OTHERS_KNOW,
+          wishes.otherGroups(),
           new PlanReason.OthersKnow(wishes.otherGroups()));
     }
     if (!wishes.leaderKnows()) {
-      sum.add(Weights.of("leader-unsure"), new PlanReason.LeaderUnsure());
-    }
-  }
-
-  private static void asked(Wishes wishes, Sum sum) {
-    if (!wishes.requests().isEmpty()) {
-      sum.add(
-          Math.min(MOST, wishes.requests().size()) * Weights.of("asked"),
-          new PlanReason.AskedFor(
-              wishes.requests().stream().map(Wishes.Request::who).toList(),
-              wishes.requests().getFirst().on()));
-    }
-  }
-
-  /** Points with what they are for. */
-  static final class Sum {
-    private record Part(int points, PlanReason reason) {}
-
-    private final List<Part> parts = new ArrayList<>();
-    private int points;
-
-    void add(int more, PlanReason reason) {
-      parts.add(new Part(more, reason));
-      points += more;
-    }
-
-    int points() {
-      return points;
-    }
-
-    /** The reasons, the weightiest first. */
-    List<PlanReason> inOrder() {
-      return parts.stream()
-          .sorted(Comparator.comparingInt((Part it) -> Math.abs(it.points())).reversed())
-          .map(Part::reason)
-          .toList();
+      score.add(Weight.LEADER_UNSURE.points(), new PlanReason.LeaderUnsure());
     }
   }
 }

@@ -16,14 +16,19 @@ public sealed interface PlanReason {
   /** Cooling down, for so many minutes of what is advised. */
   record CoolsDown(int minutes, int advised) implements PlanReason {}
 
-  /** An easy dance early on. */
+  /** An easy dance early on; planned so by an earlier release. */
   record EasiestToWarmUp(Level level) implements PlanReason {}
 
-  /** There is no dance yet that the group has learned. */
+  /** There was no dance yet that the group had learned; said by an earlier release. */
   record NothingToWarmUp() implements PlanReason {}
 
   /** Something known to end on. */
   record KnownToEndOn() implements PlanReason {}
+
+  /**
+   * No dance that is known well enough to end on comes out best at the end by rules and weights.
+   */
+  record NoKnownFits() implements PlanReason {}
 
   /** Nothing is known well enough yet to end on. */
   record NothingToEndOn() implements PlanReason {}

@@ -1,8 +1,10 @@
 package ulnaawl.plan;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.learning.Evidence;
 
 /**
  * What people want of a dance, besides what the record says.
@@ -23,5 +25,19 @@ public record Wishes(
   }
 
   /** Somebody asked for it. */
-  public record Request(String who, LocalDate on) {}
+  public record Request(String who, LocalDate on) {
+
+    /**
+     * The first day since on which the dance was taught to the end, walked through or danced: then
+     * the request is answered. Common practice, no source.
+     *
+     * @param record what happened with the dance, in any order
+     */
+    public Optional<LocalDate> answered(List<Evidence> record) {
+      return record.stream()
+          .filter(it -> it.happened().isWhole() && !it.date().isBefore(on))
+          .map(Evidence::date)
+          .min(Comparator.naturalOrder());
+    }
+  }
 }

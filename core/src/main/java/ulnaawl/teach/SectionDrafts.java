@@ -177,11 +177,7 @@ final class SectionDrafts {
                 DancedFigure.calls(run),
                 DancedFigure.calls(part.between(two.start(), two.start() + after))));
     Facing end = Facing.FRONT.plus(part.turnAfter(two.start() + after));
-    return new Draft(before + after, talk(mode), start, end, say);
-  }
-
-  private int talk(Mode mode) {
-    return mode == Mode.WORDS ? pace.sectionTalk() : pace.drillTalk();
+    return new Draft(before + after, pace.talk(mode), start, end, say);
   }
 
   Draft option(Scope.Option scope) {

@@ -57,7 +57,7 @@ final class WallDrafts {
         new Say.ThenStraightOn(
             DancedFigure.calls(part.between(last.end() - before, last.end())),
             DancedFigure.calls(next.between(0, after))));
-    return new Draft(before + after, talk(mode), start, on.plus(next.turnAfter(after)), say);
+    return new Draft(before + after, pace.talk(mode), start, on.plus(next.turnAfter(after)), say);
   }
 
   /** Where the first wall begins that goes on into that part. */
@@ -69,10 +69,6 @@ final class WallDrafts {
       }
     }
     return Facing.FRONT;
-  }
-
-  private int talk(Mode mode) {
-    return mode == Mode.WORDS ? pace.sectionTalk() : pace.drillTalk();
   }
 
   Draft walls(Scope.Walls scope) {

@@ -31,6 +31,8 @@ final class EnglishPlan implements PlanSpeech {
           "Warm up first; there is no dance yet that the group has learned.";
       case PlanReason.KnownToEndOn _ ->
           "End on something the group knows: danced without calls, to its song.";
+      case PlanReason.NoKnownFits _ ->
+          "No dance that is known well enough fits best at the end; let the group choose.";
       case PlanReason.NothingToEndOn _ ->
           "Nothing is known well enough yet to end on; let the group choose.";
       case PlanReason.Due it -> due(it, today);

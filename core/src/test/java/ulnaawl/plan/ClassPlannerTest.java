@@ -124,14 +124,20 @@ public class ClassPlannerTest {
     }
   }
 
+  private static boolean endsWell(DanceForGroup dance) {
+    return Set.of(Stage.KNOWN, Stage.PRACTISED).contains(dance.standing().stage());
+  }
+
   private static boolean isTrue(
       PlanReason reason, ClassLine line, Optional<DanceForGroup> of, ClassRequest request) {
     return switch (reason) {
       case PlanReason.WarmsUp it -> it.minutes() == line.minutes() && it.minutes() <= it.advised();
       case PlanReason.CoolsDown it -> it.minutes() == line.minutes();
-      case PlanReason.KnownToEndOn _ ->
-          Set.of(Stage.KNOWN, Stage.PRACTISED).contains(of.orElseThrow().standing().stage());
-      case PlanReason.NothingToEndOn _ -> line.dance().isEmpty();
+      case PlanReason.KnownToEndOn _ -> endsWell(of.orElseThrow());
+      case PlanReason.NothingToEndOn _ ->
+          line.dance().isEmpty() && request.dances().stream().noneMatch(ClassPlannerTest::endsWell);
+      case PlanReason.NoKnownFits _ ->
+          line.dance().isEmpty() && request.dances().stream().anyMatch(ClassPlannerTest::endsWell);
       case PlanReason.Due it ->
           it.on().equals(request.date())
               && it.stage() == of.orElseThrow().standing().stage()

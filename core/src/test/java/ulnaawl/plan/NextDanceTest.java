@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.dance.Dance;
@@ -51,12 +53,20 @@ public class NextDanceTest {
             true);
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, asked)),
-        plain + Weights.of("asked") + Weights.of("theme") + 2 * Weights.of("others-know"));
+        plain + Weight.ASKED.points() + Weight.THEME.points() + 2 * Weight.OTHERS_KNOW.points());
     Wishes unsure = new Wishes(List.of(), Optional.empty(), 0, false);
     assertEquals(
-        points(lanterns(Stage.NOT_STARTED, most, unsure)), plain + Weights.of("leader-unsure"));
+        points(lanterns(Stage.NOT_STARTED, most, unsure)), plain + Weight.LEADER_UNSURE.points());
     assertTrue(points(lanterns(Stage.STARTED, most, Wishes.NONE)) > plain, "goes on first");
     assertTrue(points(lanterns(Stage.NOT_STARTED, Set.of(), Wishes.NONE)) < plain, "too much news");
+  }
+
+  /** Every weight has its row, and no row says what nobody weighs. */
+  @Test
+  public void theTableIsWhatIsWeighed() {
+    assertEquals(
+        Weight.TABLE.keySet(),
+        Stream.of(Weight.values()).map(Weight::inFile).collect(Collectors.toSet()));
   }
 
   /** What has been learned, is retired, or lies two levels above is not proposed. */

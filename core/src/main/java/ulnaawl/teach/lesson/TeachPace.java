@@ -88,6 +88,11 @@ public record TeachPace(
     return stretched(Math.clamp(percent, FASTEST, SLOWEST));
   }
 
+  /** Seconds to start a drill that is no section: it is set up first where it is shown in words. */
+  public int talk(Mode mode) {
+    return mode == Mode.WORDS ? sectionTalk : drillTalk;
+  }
+
   private TeachPace stretched(int percent) {
     return new TeachPace(
         wordsMillisPerCount,

@@ -48,7 +48,7 @@ record ClassSheet(
   /**
    * A line of a running order; {@code start} in minutes from the start of the class.
    *
-   * @param effort what it asks of the body, 0 to 100; nothing where nothing is danced
+   * @param effort what it asks of the body, 0 to 100
    * @param teachBy who last changed the teach that is put together for it, where there is one
    */
   record LineView(
@@ -58,7 +58,7 @@ record ClassSheet(
       Kind kind,
       @Nullable Long dance,
       String title,
-      @Nullable Integer effort,
+      int effort,
       List<ReasonView> reasons,
       @Nullable String changedBy,
       @Nullable LocalDateTime changedAt,

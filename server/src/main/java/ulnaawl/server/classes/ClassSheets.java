@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.plan.ClassLine;
@@ -107,10 +108,8 @@ class ClassSheets {
     Map<Long, Integer> efforts = catalog.efforts();
     for (LineRow line : row.lines()) {
       Optional<Long> dance = line.dance().map(DanceVersion::dance);
-      Optional<Integer> effort =
-          dance
-              .flatMap(it -> Optional.ofNullable(efforts.get(it)))
-              .map(it -> ClassLine.effort(line.kind(), it));
+      OptionalInt effort =
+          dance.map(efforts::get).map(OptionalInt::of).orElseGet(OptionalInt::empty);
       lines.add(
           new ClassSheet.LineView(
               line.id(),
@@ -119,7 +118,7 @@ class ClassSheets {
               line.kind(),
               dance.orElse(null),
               line.title(),
-              effort.orElse(null),
+              ClassLine.effort(line.kind(), effort),
               reasons.views(
                   line.reasons(), (PlanReason it) -> speech.plan().reason(it, today.date())),
               line.changedBy().orElse(null),

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
+import ulnaawl.learning.RestsOn;
 import ulnaawl.learning.Vocabulary;
 import ulnaawl.plan.FigureShelf;
 import ulnaawl.plan.NextDance;
@@ -63,7 +64,7 @@ class NextController {
       Level level,
       Vocabulary.@Nullable How how,
       List<String> in,
-      List<String> missing) {}
+      List<RestsOn> missing) {}
 
   /** A family of figures. */
   record FamilyView(String family, List<FigureKnown> figures) {}
@@ -102,6 +103,6 @@ class NextController {
         entry.level(),
         entry.known().map(Vocabulary.Known::how).orElse(null),
         entry.known().map(Vocabulary.Known::in).orElse(List.of()),
-        entry.missing().stream().map(it -> it.on() + ": " + it.why()).toList());
+        entry.missing());
   }
 }

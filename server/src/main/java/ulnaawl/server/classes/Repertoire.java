@@ -91,10 +91,7 @@ class Repertoire {
 
   private static Wishes wishes(long dance, Map<Long, Integer> others, List<RequestRow> asked) {
     List<Wishes.Request> wanted =
-        asked.stream()
-            .filter(it -> it.dance() == dance)
-            .map(it -> new Wishes.Request(it.askedBy(), it.askedOn()))
-            .toList();
+        asked.stream().filter(it -> it.dance() == dance).map(RequestRow::wish).toList();
     return new Wishes(wanted, Optional.empty(), others.getOrDefault(dance, 0), true);
   }
 }

@@ -1,6 +1,8 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import ulnaawl.dance.SectionSet;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.ClassPlan;
@@ -75,19 +78,29 @@ class RunningOrders {
     Map<Long, GroupDance> byId =
         all.stream().collect(Collectors.toMap(one -> one.row().id(), Function.identity()));
     Set<String> met = Standings.figuresMet(all);
-    return row.lines().stream()
-        .flatMap(line ->
-            line.dance().stream()
-                .flatMap(at -> Optional.ofNullable(byId.get(at.dance())).stream())
-                .filter(one -> !one.row().archived() && one.dance().sound())
-                .map(one -> expected(line, group, one, met)))
-        .toList();
-  }
-
-  private ExpectedLine expected(LineRow line, GroupRow group, GroupDance one, Set<String> met) {
-    int all = one.dance().sections();
-    Expected expected =
-        Expected.of(line.kind(), all, () -> teaching.proposed(group, one, met, line.minutes()));
-    return new ExpectedLine(line.id(), expected, all);
+    // What an earlier line of the evening shows is there for the later ones.
+    Map<Long, SectionSet> shown = new HashMap<>();
+    List<ExpectedLine> lines = new ArrayList<>();
+    for (LineRow line : row.lines()) {
+      Optional<GroupDance> dance =
+          line.dance()
+              .flatMap(at -> Optional.ofNullable(byId.get(at.dance())))
+              .filter(one -> !one.row().archived() && one.dance().sound());
+      if (dance.isPresent()) {
+        GroupDance one = dance.get();
+        long id = one.row().id();
+        int sections = one.dance().sections();
+        SectionSet before = shown.getOrDefault(id, one.standing().shown());
+        Expected expected =
+            Expected.of(
+                line.kind(),
+                sections,
+                before,
+                () -> teaching.proposed(group, one, met, line.minutes()));
+        shown.put(id, before.with(expected.sections()));
+        lines.add(new ExpectedLine(line.id(), expected, sections));
+      }
+    }
+    return lines;
   }
 }

@@ -167,10 +167,8 @@ class PeopleOfGroupController {
   }
 
   private static CameView came(LocalDate day, Attendance who, int version) {
-    return switch (who) {
-      case Attendance.Heads it -> new CameView(day, it.heads(), null, version);
-      case Attendance.ByName it -> new CameView(day, it.there().size(), it.there(), version);
-    };
+    Set<Long> names = who instanceof Attendance.ByName it ? it.there() : null;
+    return new CameView(day, who.heads(), names, version);
   }
 
   @PutMapping("/register")

@@ -129,15 +129,10 @@ class RegisterStore {
    */
   boolean came(
       long group, LocalDate day, Attendance who, int version, String by, LocalDateTime at) {
-    int heads =
-        switch (who) {
-          case Attendance.Heads it -> it.heads();
-          case Attendance.ByName it -> it.there().size();
-        };
     int changed =
         database
             .update(ATTENDANCE)
-            .set(ATTENDANCE.HEADS, heads)
+            .set(ATTENDANCE.HEADS, who.heads())
             .set(ATTENDANCE.NAMED, who instanceof Attendance.ByName)
             .set(ATTENDANCE.BY_NAME, by)
             .set(ATTENDANCE.WRITTEN_AT, at)
@@ -153,7 +148,7 @@ class RegisterStore {
           .insertInto(ATTENDANCE)
           .set(ATTENDANCE.GROUP_ID, group)
           .set(ATTENDANCE.HELD_ON, day)
-          .set(ATTENDANCE.HEADS, heads)
+          .set(ATTENDANCE.HEADS, who.heads())
           .set(ATTENDANCE.NAMED, who instanceof Attendance.ByName)
           .set(ATTENDANCE.BY_NAME, by)
           .set(ATTENDANCE.WRITTEN_AT, at)

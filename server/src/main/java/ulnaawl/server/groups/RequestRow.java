@@ -1,6 +1,7 @@
 package ulnaawl.server.groups;
 
 import java.time.LocalDate;
+import ulnaawl.plan.Wishes;
 
 /**
  * Somebody asked a group's leaders for a dance.
@@ -9,4 +10,10 @@ import java.time.LocalDate;
  * @param by who wrote it down
  */
 public record RequestRow(
-    long id, long group, long dance, String askedBy, LocalDate askedOn, String note, String by) {}
+    long id, long group, long dance, String askedBy, LocalDate askedOn, String note, String by) {
+
+  /** As a planner hears it. */
+  public Wishes.Request wish() {
+    return new Wishes.Request(askedBy, askedOn);
+  }
+}

@@ -2,13 +2,16 @@ package ulnaawl.server.groups;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.learning.Happened;
+import ulnaawl.learning.Evidence;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
@@ -24,6 +27,7 @@ public class Requests {
 
   private final RequestStore store;
   private final GroupService groups;
+  private final Standings standings;
   private final DanceService dances;
   private final ApplicationEventPublisher events;
   private final Today today;
@@ -31,11 +35,13 @@ public class Requests {
   Requests(
       RequestStore store,
       GroupService groups,
+      Standings standings,
       DanceService dances,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
     this.groups = groups;
+    this.standings = standings;
     this.dances = dances;
     this.events = events;
     this.today = today;
@@ -54,17 +60,13 @@ public class Requests {
 
   /** All requests of a group, the oldest first; the record says which are answered. */
   public List<Asked> of(long group) {
-    List<EvidenceRow> record = groups.evidenceOf(group);
-    return store.of(group).stream().map(row -> new Asked(row, answered(row, record))).toList();
-  }
-
-  private static Optional<LocalDate> answered(RequestRow request, List<EvidenceRow> record) {
-    return record.stream()
-        .filter(one -> one.at().dance() == request.dance())
-        .filter(one -> one.happened() != Happened.INTRODUCED)
-        .map(EvidenceRow::date)
-        .filter(day -> !day.isBefore(request.askedOn()))
-        .findFirst();
+    Map<Long, List<Evidence>> record =
+        standings.of(group, today.date()).stream()
+            .collect(Collectors.toMap(it -> it.row().id(), GroupDance::evidence));
+    return store.of(group).stream()
+        .map(
+            row -> new Asked(row, row.wish().answered(record.getOrDefault(row.dance(), List.of()))))
+        .toList();
   }
 
   @Transactional

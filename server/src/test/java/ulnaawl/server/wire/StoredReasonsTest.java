@@ -58,6 +58,7 @@ public class StoredReasonsTest {
       },
       {new PlanReason.TeachTakes(18, true), "teach-takes", "{'minutes':18,'whole':true}"},
       {new PlanReason.NeedsRest(90), "needs-rest", "{'classMinutes':90}"},
+      {new PlanReason.NoKnownFits(), "no-known-fits", "{}"},
       {new PlanReason.WarmsUp(5, 7), "warms-up", "{'minutes':5,'advised':7}"},
       {new PlanReason.CoolsDown(4, 5), "cools-down", "{'minutes':4,'advised':5}"},
       {new PlanReason.FewWereThere(7, 18), "few-were-there", "{'there':7,'of':18}"},

@@ -1,0 +1,52 @@
+package ulnaawl.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Points with what they are for; each is added with its reason. */
+final class Score {
+
+  /** So many wishes of one kind are heard; more of them add nothing. */
+  private static final int MOST_HEARD = 3;
+
+  private record Part(int points, PlanReason reason) {}
+
+  private final List<Part> parts = new ArrayList<>();
+  private int points;
+
+  void add(int more, PlanReason reason) {
+    parts.add(new Part(more, reason));
+    points += more;
+  }
+
+  /** So often, up to what is heard. */
+  void add(Weight each, int times, PlanReason reason) {
+    add(Math.min(MOST_HEARD, times) * each.points(), reason);
+  }
+
+  /** What the group wants of a dance: who asked for it, and the theme of these weeks. */
+  void wishes(Wishes wishes) {
+    if (!wishes.requests().isEmpty()) {
+      add(
+          Weight.ASKED,
+          wishes.requests().size(),
+          new PlanReason.AskedFor(
+              wishes.requests().stream().map(Wishes.Request::who).toList(),
+              wishes.requests().getFirst().on()));
+    }
+    wishes.theme().ifPresent(it -> add(Weight.THEME.points(), new PlanReason.OfTheme(it)));
+  }
+
+  int points() {
+    return points;
+  }
+
+  /** The reasons, the weightiest first. */
+  List<PlanReason> inOrder() {
+    return parts.stream()
+        .sorted(Comparator.comparingInt((Part it) -> Math.abs(it.points())).reversed())
+        .map(Part::reason)
+        .toList();
+  }
+}
