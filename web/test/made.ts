@@ -85,7 +85,16 @@ export function songCard(
 
 /** A line of a running order. */
 export function line(wanted: Partial<Schemas['LineView']> = {}): Schemas['LineView'] {
-  return { id: 1, kind: 'PRACTICE', minutes: 10, start: 0, title: 'Tea Urn', reasons: [], ...wanted }
+  return {
+    id: 1,
+    kind: 'PRACTICE',
+    effort: 6,
+    minutes: 10,
+    start: 0,
+    title: 'Tea Urn',
+    reasons: [],
+    ...wanted,
+  }
 }
 
 /** A class that is planned and not written down. */
