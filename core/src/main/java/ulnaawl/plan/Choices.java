@@ -1,7 +1,5 @@
 package ulnaawl.plan;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -10,10 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
-import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassLine.Subject;
@@ -26,11 +22,7 @@ final class Choices {
   /** Teaches that are worth looking at. */
   private static final int MOST_TEACHES = 6;
 
-  private static final int LEAST_TEACH = 8;
-  private static final int SET_UP = 1;
   private static final int CHOICE = 4;
-  private static final int LATELY_DAYS = 15;
-  private static final int MOST_WEEKS_OVERDUE = 8;
 
   /**
    * What a block means.
@@ -52,6 +44,8 @@ final class Choices {
 
   private final ClassRequest request;
   private final Frame frame;
+  private final Points points;
+  private final Worth worth;
   private final List<Block> blocks = new ArrayList<>();
   private final IdentityHashMap<Block, Meaning> meanings = new IdentityHashMap<>();
   private final Map<String, Integer> styles = new HashMap<>();
@@ -61,6 +55,8 @@ final class Choices {
   Choices(ClassRequest request, Frame frame) {
     this.request = request;
     this.frame = frame;
+    this.points = new Points(request.date());
+    this.worth = new Worth(request, frame);
     Set<String> names = new TreeSet<>();
     request.dances().forEach(it -> it.style().ifPresent(names::add));
     names.forEach(it -> styles.put(it, styles.size() + 1));
@@ -93,12 +89,6 @@ final class Choices {
     meanings.put(block, meaning);
   }
 
-  /** Whether a group can end its evening on a dance. */
-  private static boolean endsWell(DanceForGroup dance) {
-    Stage stage = dance.standing().stage();
-    return stage == Stage.KNOWN || stage == Stage.PRACTISED;
-  }
-
   private void ends(List<DanceForGroup> wanted) {
     int warm = frame.warmUp();
     for (int minutes = frame.atLeast(warm); minutes <= warm; minutes++) {
@@ -106,7 +96,7 @@ final class Choices {
           Role.WARM_UP,
           Kind.WARM_UP,
           minutes,
-          (warm - minutes) * Weight.SHORT_WARM_UP.points(),
+          worth.warmUp(minutes),
           Filler.WARM_UP_STEPS,
           new PlanReason.WarmsUp(minutes, warm));
     }
@@ -116,7 +106,7 @@ final class Choices {
           Role.COOL_DOWN,
           Kind.COOL_DOWN,
           minutes,
-          (cool - minutes) * Weight.SHORT_COOL_DOWN.points(),
+          worth.coolDown(minutes),
           Filler.COOL_DOWN_STEPS,
           new PlanReason.CoolsDown(minutes, cool));
     }
@@ -127,7 +117,7 @@ final class Choices {
         0,
         Filler.REST,
         new PlanReason.NeedsRest(request.minutes()));
-    boolean known = wanted.stream().anyMatch(Choices::endsWell);
+    boolean known = wanted.stream().anyMatch(Points::endsWell);
     without(
         Role.FINISH,
         Kind.FINISH,
@@ -159,8 +149,7 @@ final class Choices {
         points,
         dance.style().map(styles::get).orElse(Block.UNKNOWN_STYLE),
         dance.speed(),
-        // Ten steps of effort are enough, and make many blocks alike.
-        effort / 10 * 10);
+        effort);
   }
 
   private static Subject subject(DanceForGroup dance) {
@@ -168,76 +157,39 @@ final class Choices {
   }
 
   private void danced(DanceForGroup dance) {
-    Score score = new Score();
-    int faded = (100 - dance.standing().strength()) / 5 * Weight.FADING.points();
-    score.add(
-        Weight.DANCED.points() + faded,
-        new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
-    score.wishes(dance.wishes());
-    boolean lately =
-        dance
-            .standing()
-            .last()
-            .filter(it -> ChronoUnit.DAYS.between(it, request.date()) < LATELY_DAYS)
-            .isPresent();
-    if (dance.standing().stage() == Stage.TAUGHT && lately) {
-      score.add(Weight.TAUGHT_LATELY.points(), new PlanReason.KeepsFresh(dance.standing().due()));
+    int minutes = dance.songMinutes() + Points.SET_UP;
+    put(dance, Role.DANCE, Kind.PRACTICE, minutes, points.danced(dance));
+    if (points.isDue(dance)) {
+      put(
+          dance,
+          Role.DANCE,
+          Kind.REMINDER,
+          dance.reminderMinutes() + dance.songMinutes(),
+          points.reminded(dance));
     }
-    int minutes = dance.songMinutes() + SET_UP;
-    put(dance, Role.DANCE, Kind.PRACTICE, minutes, score);
-    if (dance.standing().isDueBy(request.date()) || dance.standing().stage() == Stage.RUSTY) {
-      reminded(dance);
-    }
-    if (endsWell(dance)) {
-      Score end = new Score();
-      int favourite =
-          dance.standing().stage() == Stage.KNOWN
-              ? Weight.FAVOURITE.points()
-              : Weight.FAVOURITE.points() / 2;
-      end.add(favourite, new PlanReason.KnownToEndOn());
-      end.add(0, new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
-      end.wishes(dance.wishes());
-      put(dance, Role.FINISH, Kind.FINISH, minutes, end);
+    if (Points.endsWell(dance)) {
+      put(dance, Role.FINISH, Kind.FINISH, minutes, points.finished(dance));
     }
   }
 
   private void put(DanceForGroup dance, Role role, Kind kind, int minutes, Score score) {
     add(
-        block(dance, role, minutes, score.points(), dance.effort()),
+        block(dance, role, minutes, score.points(), Points.effort(kind, dance)),
         new Meaning(new Part(minutes, kind, subject(dance), score.inOrder())));
-  }
-
-  private void reminded(DanceForGroup dance) {
-    Score score = new Score();
-    LocalDate due = dance.standing().due().orElse(request.date());
-    long weeks = Math.clamp(ChronoUnit.WEEKS.between(due, request.date()), 0, MOST_WEEKS_OVERDUE);
-    boolean rusty = dance.standing().stage() == Stage.RUSTY;
-    score.add(
-        Weight.REMINDER.points()
-            + (int) weeks * Weight.OVERDUE.points()
-            + (rusty ? Weight.RUSTY.points() : 0),
-        new PlanReason.Due(due, request.date(), dance.standing().stage(), dance.reminderMinutes()));
-    score.wishes(dance.wishes());
-    put(dance, Role.DANCE, Kind.REMINDER, dance.reminderMinutes() + dance.songMinutes(), score);
   }
 
   /** A teach with its practice to music straight after it, as long as it should be and shorter. */
   private void taught(NextDance.Pick pick) {
     DanceForGroup dance = pick.dance();
-    int wanted = Math.max(LEAST_TEACH, dance.teachMinutes());
+    int wanted = Points.wanted(dance);
     Set<Integer> lengths = new TreeSet<>();
     for (int quarters = 2; quarters <= 4; quarters++) {
-      lengths.add(Math.max(LEAST_TEACH, wanted * quarters / 4));
+      lengths.add(Math.max(Points.LEAST_TEACH, wanted * quarters / 4));
     }
     int practice = frame.practice(dance.songMinutes());
     for (int minutes : lengths) {
       if (minutes <= request.minutes() / 2) {
         boolean whole = minutes >= wanted;
-        int points =
-            Weight.TEACH.points()
-                + pick.points() / 2
-                + Weight.TEACH_FITS.points() * minutes / wanted
-                + (whole ? 0 : Weight.TOO_LONG.points() / 2);
         List<PlanReason> why = new ArrayList<>(pick.reasons());
         why.add(new PlanReason.TeachTakes(wanted, whole));
         add(
@@ -245,8 +197,8 @@ final class Choices {
                 dance,
                 Role.TEACH,
                 minutes + practice,
-                points,
-                ClassLine.effort(Kind.TEACH, OptionalInt.of(dance.effort()))),
+                points.taught(pick, minutes),
+                Points.effort(Kind.TEACH, dance)),
             new Meaning(
                 new Part(minutes, Kind.TEACH, subject(dance), why),
                 Optional.of(
@@ -259,8 +211,9 @@ final class Choices {
     }
   }
 
-  /** A line that stays, as a block in its place. */
-  Block locked(ClassRequest.Lock lock) {
+  /** Lines that stay, one after the other, as one block in its place. */
+  Block locked(Held held) {
+    ClassRequest.Lock lock = held.first();
     Role role =
         switch (lock.kind()) {
           case WARM_UP -> Role.WARM_UP;
@@ -270,11 +223,37 @@ final class Choices {
           case FINISH -> Role.FINISH;
           case COOL_DOWN -> Role.COOL_DOWN;
         };
-    Optional<DanceForGroup> dance =
-        lock.dance()
-            .flatMap(id -> request.dances().stream().filter(it -> it.dance() == id).findFirst());
-    return dance
-        .map(it -> block(it, role, lock.minutes(), 0, it.effort()))
-        .orElseGet(() -> Block.without(role, lock.minutes(), 0));
+    int points = worth.of(lock);
+    return lock.dance()
+        .flatMap(worth::dance)
+        .map(it -> block(it, role, held.minutes(), points, Points.effort(lock.kind(), it)))
+        .orElseGet(() -> Block.without(role, held.minutes(), points));
+  }
+
+  /** Lines that stay; a teach has its practice straight after it, whether that stays or not. */
+  List<Held> held() {
+    List<Held> all = new ArrayList<>();
+    List<ClassRequest.Lock> locks = request.locks();
+    for (int i = 0; i < locks.size(); i++) {
+      ClassRequest.Lock lock = locks.get(i);
+      Optional<ClassRequest.Lock> next =
+          i + 1 < locks.size() ? Optional.of(locks.get(i + 1)) : Optional.empty();
+      if (next.filter(lock::isPractisedIn).isPresent()) {
+        all.add(new Held(List.of(lock, next.get())));
+        i++;
+        continue;
+      }
+      int free = next.map(ClassRequest.Lock::start).orElse(request.minutes()) - lock.end();
+      all.add(
+          lock.kind() == Kind.TEACH
+              ? lock.dance()
+                  .flatMap(worth::dance)
+                  .map(it -> frame.practice(it.songMinutes()))
+                  .filter(practice -> practice <= free)
+                  .map(practice -> new Held(List.of(lock, lock.practised(practice))))
+                  .orElseGet(() -> new Held(List.of(lock)))
+              : new Held(List.of(lock)));
+    }
+    return all;
   }
 }

@@ -47,18 +47,18 @@ public final class ClassPlanner {
 
   private ClassPlan plan() {
     Map<Integer, Block> locked = new HashMap<>();
-    IdentityHashMap<Block, ClassRequest.Lock> locks = new IdentityHashMap<>();
-    for (ClassRequest.Lock lock : request.locks()) {
-      Block block = choices.locked(lock);
-      locked.put(lock.start(), block);
-      locks.put(block, lock);
+    IdentityHashMap<Block, Held> held = new IdentityHashMap<>();
+    for (Held one : choices.held()) {
+      Block block = choices.locked(one);
+      locked.put(one.first().start(), block);
+      held.put(block, one);
     }
     Best best =
         best(locked)
             .orElseThrow(() ->
                 new IllegalArgumentException(
                     "No class keeps the rules around the lines that stay."));
-    return new ClassPlan(request.minutes(), lines(best, locks), best.points(), best.gap());
+    return new ClassPlan(request.minutes(), lines(best, held), best.points(), best.gap());
   }
 
   /** Neighbours differ in style; in style or speed where that would leave minutes in hand. */
@@ -85,22 +85,26 @@ public final class ClassPlanner {
         request.minutes(), frame.pauses(), frame.isGentle(), byStyle, frame.effort(), locked);
   }
 
-  private List<ClassLine> lines(Best best, IdentityHashMap<Block, ClassRequest.Lock> locks) {
+  private List<ClassLine> lines(Best best, IdentityHashMap<Block, Held> held) {
     List<ClassLine> lines = new ArrayList<>();
     for (Block block : best.blocks()) {
       OptionalInt effort =
           block.effort() == Block.NO_EFFORT ? OptionalInt.empty() : OptionalInt.of(block.effort());
-      ClassRequest.Lock lock = locks.get(block);
-      if (lock != null) {
-        lines.add(
-            new ClassLine(
-                lock.start(),
-                lock.minutes(),
-                lock.kind(),
-                lock.subject(),
-                effort,
-                block.points(),
-                List.of()));
+      Held stays = held.get(block);
+      if (stays != null) {
+        for (ClassRequest.Lock lock : stays.lines()) {
+          boolean first = lock.start() == stays.first().start();
+          List<PlanReason> why = first ? List.of() : List.of(new PlanReason.TaughtToday());
+          lines.add(
+              new ClassLine(
+                  lock.start(),
+                  lock.minutes(),
+                  lock.kind(),
+                  lock.subject(),
+                  effort,
+                  first ? block.points() : 0,
+                  why));
+        }
         continue;
       }
       Choices.Meaning meaning = choices.meaning(block);

@@ -47,6 +47,35 @@ public record ClassRequest(
         throw new IllegalArgumentException("A line of " + minutes + " minutes from " + start);
       }
     }
+
+    /** The minute after its last. */
+    int end() {
+      return start + minutes;
+    }
+
+    /** Whether this is a teach and the other one the practice of its dance straight after it. */
+    boolean isPractisedIn(Lock next) {
+      return kind == ClassLine.Kind.TEACH
+          && next.kind == ClassLine.Kind.PRACTICE
+          && next.start == end()
+          && dance.isPresent()
+          && next.dance.equals(dance);
+    }
+
+    /** The same for so many minutes. */
+    Lock lasting(int others) {
+      return new Lock(start, others, kind, dance, subject);
+    }
+
+    /** The same dance, danced and no more. */
+    Lock danced() {
+      return new Lock(start, minutes, ClassLine.Kind.PRACTICE, dance, subject);
+    }
+
+    /** The practice of its dance, straight after it. */
+    Lock practised(int practice) {
+      return new Lock(end(), practice, ClassLine.Kind.PRACTICE, dance, subject);
+    }
   }
 
   /** A class with nothing settled yet. */

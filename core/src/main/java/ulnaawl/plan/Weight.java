@@ -39,7 +39,9 @@ public enum Weight {
   FAVOURITE,
   FREE,
   SHORT_WARM_UP,
-  SHORT_COOL_DOWN;
+  SHORT_COOL_DOWN,
+  SHORT_BREAK,
+  SHORT_PRACTICE;
 
   /** Points by the names of the file. */
   static final Map<String, Integer> TABLE =

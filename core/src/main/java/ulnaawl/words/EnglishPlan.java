@@ -2,10 +2,13 @@ package ulnaawl.words;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
+import ulnaawl.plan.BrokenRule;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.Late;
 import ulnaawl.plan.PlanReason;
 
 final class EnglishPlan implements PlanSpeech {
@@ -151,6 +154,62 @@ final class EnglishPlan implements PlanSpeech {
       case PRACTICE -> "Practice";
       case FINISH -> "Finish";
       case COOL_DOWN -> "Cool-down";
+    };
+  }
+
+  @Override
+  public String broken(BrokenRule rule, List<String> titles) {
+    return switch (rule) {
+      case BrokenRule.NotFilled it ->
+          Plain.capital(Plain.many(it.minutes(), "minute"))
+              + (it.minutes() == 1 ? " has" : " have")
+              + " no plan.";
+      case BrokenRule.TooLong it ->
+          Plain.capital(Plain.many(it.minutes(), "minute")) + " more than the class has.";
+      case BrokenRule.NoWarmUp _ -> "There is no warm-up at the beginning.";
+      case BrokenRule.NoCoolDown _ -> "There is no cool-down at the end.";
+      case BrokenRule.NoRest it ->
+          "No break for "
+              + (it.to() - it.from())
+              + " minutes, from minute "
+              + it.from()
+              + " to "
+              + it.to()
+              + ".";
+      case BrokenRule.Alike it ->
+          both(it.line(), it.next(), titles) + " are both " + it.style() + " and alike in speed.";
+      case BrokenRule.BothVeryFast it ->
+          both(it.line(), it.next(), titles) + " are both very fast.";
+      case BrokenRule.BothFast it ->
+          both(it.line(), it.next(), titles) + " are both fast, one straight after the other.";
+      case BrokenRule.SecondTeach it ->
+          titles.get(it.line()) + " is a second teach; one is enough for this level.";
+      case BrokenRule.TeachFirst it ->
+          titles.get(it.line()) + " is taught before anything has been danced.";
+      case BrokenRule.TeachLate it ->
+          titles.get(it.line())
+              + " is taught after "
+              + it.dances()
+              + " dances; heads are fresher before.";
+      case BrokenRule.NotDanced it ->
+          titles.get(it.line()) + " is taught and not danced to its music straight after it.";
+      case BrokenRule.Twice it -> titles.get(it.line()) + " stands twice.";
+    };
+  }
+
+  private static String both(int line, int next, List<String> titles) {
+    return titles.get(line) + " and " + titles.get(next);
+  }
+
+  @Override
+  public String late(Late.Line line) {
+    int less = line.line().minutes() - line.minutes();
+    return switch (line.what()) {
+      case STAYS -> "";
+      case SHORTER -> Plain.many(less, "minute") + " shorter";
+      case WITHOUT_WALK -> "danced with calls, without the walk-through";
+      case CARRIED_OVER -> "not tonight; it comes back by the record";
+      case LEFT_OUT -> "left out";
     };
   }
 

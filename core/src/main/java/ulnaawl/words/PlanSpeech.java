@@ -2,8 +2,10 @@ package ulnaawl.words;
 
 import java.time.LocalDate;
 import java.util.List;
+import ulnaawl.plan.BrokenRule;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.Late;
 import ulnaawl.plan.PlanReason;
 
 /** Says why a class is planned as it is. */
@@ -22,6 +24,16 @@ public interface PlanSpeech {
   }
 
   String kind(Kind kind);
+
+  /**
+   * A rule that a running order does not keep.
+   *
+   * @param titles what each line is about, in order
+   */
+  String broken(BrokenRule rule, List<String> titles);
+
+  /** What becomes of a line where time is short; nothing for one that stays. */
+  String late(Late.Line line);
 
   String filler(Filler filler);
 }

@@ -14,8 +14,10 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.LearningReason;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
+import ulnaawl.plan.BrokenRule;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.Late;
 import ulnaawl.plan.PlanReason;
 
 /** Reasons become sentences where they are read, on the day on which they are read. */
@@ -86,6 +88,16 @@ public class SpeechTest {
         case PlanReason.KeepsFresh it -> it.due().map(day -> "le " + day).orElse("un jour");
         default -> reason.getClass().getSimpleName();
       };
+    }
+
+    @Override
+    public String broken(BrokenRule rule, List<String> titles) {
+      return rule.getClass().getSimpleName();
+    }
+
+    @Override
+    public String late(Late.Line line) {
+      return line.what().name();
     }
 
     @Override

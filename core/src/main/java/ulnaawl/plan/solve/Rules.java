@@ -42,7 +42,12 @@ public record Rules(
       return block.points();
     }
     int middle = Math.min(minutes - 1, at + block.minutes() / 2);
-    return block.points() - EFFORT_LOSS * Math.abs(block.effort() - effort.get(middle)) / 10;
+    return block.points() - effortLoss(block.effort(), effort.get(middle));
+  }
+
+  /** Points that are lost where a dance asks more or less than is wanted, both 0 to 100. */
+  public static int effortLoss(int asked, int wanted) {
+    return EFFORT_LOSS * Math.abs(asked - wanted) / 10;
   }
 
   /** Whether a block may stand after what was danced last. */
