@@ -51,6 +51,9 @@ public class AccessTest extends ServerTest {
           "post /api/classes/{id}/plan",
           "post /api/classes/{id}/record",
           "delete /api/classes/{id}/record",
+          "post /api/classes/{id}/proposal",
+          "put /api/classes/{id}/leader",
+          "post /api/groups/{id}/noted",
           "post /api/groups/{id}/record",
           "delete /api/groups/{id}/record/{entry}",
           "put /api/groups/{id}/rulings/{dance}",
@@ -92,6 +95,13 @@ public class AccessTest extends ServerTest {
           Map.entry("post /api/dances/{id}/bring-back", "{'version':99,'to':1}"),
           Map.entry("post /api/songs/{id}/bring-back", "{'version':99,'to':1}"),
           Map.entry("post /api/groups/{id}/bring-back", "{'version':99,'to':1}"),
+          Map.entry(
+              "post /api/calendar/closed",
+              "{'group':1,'from':'2026-12-21','to':'2026-12-22','note':''}"),
+          Map.entry(
+              "post /api/calendar/themes",
+              "{'name':'X','from':'2026-12-01','to':'2026-12-22','tags':['x']}"),
+          Map.entry("put /api/dances/{id}/tags", "{'tags':['x']}"),
           Map.entry("post /api/songs/import", "{'text':'title','doIt':true}"));
 
   private record Endpoint(String method, String path) {

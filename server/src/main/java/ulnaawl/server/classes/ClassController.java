@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,11 +22,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import ulnaawl.dance.SectionSet;
-import ulnaawl.learning.Happened;
-import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
-import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 
@@ -36,25 +34,56 @@ class ClassController {
 
   private final ClassService classes;
   private final ClassSheets sheets;
-  private final RunningOrders orders;
-  private final GroupService groups;
 
-  ClassController(
-      ClassService classes, ClassSheets sheets, RunningOrders orders, GroupService groups) {
+  ClassController(ClassService classes, ClassSheets sheets) {
     this.classes = classes;
     this.sheets = sheets;
-    this.orders = orders;
-    this.groups = groups;
   }
-
-  /** What a line will have been if it goes as planned. */
-  record ExpectedView(long line, Happened happened, SectionSet shown, int allSections) {}
 
   /** A class to plan. */
   record NewClass(long group, @NotNull LocalDate date, int minutes) {}
 
+  /** What stays where it stands, and which dances are not wanted. */
+  record AroundForm(
+      int minutes,
+      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> keep,
+      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> without) {
+    Around around() {
+      ClassBounds.check(minutes);
+      return new Around(
+          minutes, keep == null ? Set.of() : keep, without == null ? Set.of() : without);
+    }
+  }
+
   /** A class to plan anew. */
-  record PlanAnew(int version, int minutes) {}
+  record PlanAnew(
+      int version,
+      int minutes,
+      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> keep,
+      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> without) {
+    Around around() {
+      return new AroundForm(minutes, keep, without).around();
+    }
+  }
+
+  /** Who leads; nothing in the name for nobody in particular. */
+  record LeaderForm(int version, @NotNull @Size(max = 60) String name) {}
+
+  /**
+   * What a running order is worth.
+   *
+   * @param best what the best one is worth
+   * @param each points of each line, in order
+   */
+  record ValueView(int points, int best, List<Integer> each, List<String> broken) {}
+
+  /**
+   * A running order that could be taken.
+   *
+   * @param gap points by which a better one could differ at most
+   * @param now what the order is worth as it stands
+   */
+  record ProposalView(int points, int gap, int now, List<ClassSheet.LineView> lines) {}
 
   /** A running order to bring back, and the version that is known to be the newest. */
   record BringBackOrder(int version, int to) {}
@@ -74,20 +103,6 @@ class ClassController {
   record OrderForm(
       int version, int minutes, @NotNull @Size(max = MOST_LINES) List<@Valid LineForm> lines) {}
 
-  /** What became of a line; the sections are only heard where it was introduced. */
-  record DancedForm(
-      long line,
-      @NotNull Happened happened,
-      @NotNull SectionSet shown,
-      @NotNull Outcome outcome,
-      @NotNull @Size(max = 500) String note) {}
-
-  /** What became of a class; lines that are left out were not danced. */
-  record RecordForm(
-      int version,
-      @NotNull @Size(max = 2000) String note,
-      @NotNull @Size(max = MOST_LINES) List<@Valid DancedForm> lines) {}
-
   @GetMapping
   @KeepAnswer
   Agenda agenda() {
@@ -100,16 +115,17 @@ class ClassController {
     return sheets.sheet(classes.get(id));
   }
 
-  /** What each line with a dance will have been: what the form for the record begins with. */
-  @GetMapping("/{id}/expected")
+  /** What the running order is worth, which rules it breaks, and what the best one is worth. */
+  @GetMapping("/{id}/value")
   @KeepAnswer
-  List<ExpectedView> expected(@PathVariable long id) {
-    ClassRow row = classes.get(id);
-    return orders.expected(row, groups.get(row.group())).stream()
-        .map(it ->
-            new ExpectedView(
-                it.line(), it.expected().happened(), it.expected().sections(), it.all()))
-        .toList();
+  ValueView value(@PathVariable long id) {
+    return sheets.value(classes.get(id));
+  }
+
+  /** A running order around what stays; nothing is changed by it. */
+  @PostMapping("/{id}/proposal")
+  ProposalView proposal(@PathVariable long id, @Valid @RequestBody AroundForm wanted) {
+    return sheets.proposal(classes.get(id), wanted.around());
   }
 
   @PostMapping
@@ -123,7 +139,7 @@ class ClassController {
       @PathVariable long id,
       @Valid @RequestBody PlanAnew wanted,
       @AuthenticationPrincipal SignedIn me) {
-    return sheets.sheet(classes.planAnew(id, wanted.version(), wanted.minutes(), me));
+    return sheets.sheet(classes.planAnew(id, wanted.version(), wanted.around(), me));
   }
 
   @PostMapping("/{id}/bring-back")
@@ -152,24 +168,12 @@ class ClassController {
     return sheets.sheet(classes.change(id, order.version(), order.minutes(), lines, me));
   }
 
-  @PostMapping("/{id}/record")
-  ClassSheet record(
+  @PutMapping("/{id}/leader")
+  ClassSheet lead(
       @PathVariable long id,
-      @Valid @RequestBody RecordForm form,
+      @Valid @RequestBody LeaderForm form,
       @AuthenticationPrincipal SignedIn me) {
-    List<ClassService.Danced> danced =
-        form.lines().stream()
-            .map(line ->
-                new ClassService.Danced(
-                    line.line(), line.happened(), line.shown(), line.outcome(), line.note()))
-            .toList();
-    return sheets.sheet(classes.record(id, form.version(), form.note(), danced, me));
-  }
-
-  @DeleteMapping("/{id}/record")
-  ClassSheet takeBack(
-      @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
-    return sheets.sheet(classes.takeBack(id, version, me));
+    return sheets.sheet(classes.lead(id, form.version(), form.name(), me));
   }
 
   @DeleteMapping("/{id}")

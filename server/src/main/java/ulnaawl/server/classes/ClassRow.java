@@ -10,6 +10,8 @@ import java.util.Optional;
  * @param recorded whether what happened has been written down
  * @param note for colleagues; may be empty
  * @param recordedBy who wrote it down
+ * @param ledBy who leads, where somebody was named
+ * @param logKey the word with which a device sent its log
  * @param lines the running order
  */
 record ClassRow(
@@ -21,6 +23,8 @@ record ClassRow(
     String note,
     int version,
     Optional<String> recordedBy,
+    Optional<String> ledBy,
+    Optional<String> logKey,
     List<LineRow> lines) {
 
   ClassRow {

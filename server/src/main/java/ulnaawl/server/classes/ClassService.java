@@ -1,7 +1,6 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -12,12 +11,12 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.dance.SectionSet;
-import ulnaawl.learning.Happened;
-import ulnaawl.learning.Outcome;
+import ulnaawl.learning.ClassDays;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.classes.ClassRow.Order;
+import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.GroupRow;
@@ -38,6 +37,7 @@ public class ClassService {
 
   private final ClassStore store;
   private final RunningOrders orders;
+  private final ClosedDays closed;
   private final ClassHistory texts;
   private final GroupService groups;
   private final DanceService dances;
@@ -48,6 +48,7 @@ public class ClassService {
   ClassService(
       ClassStore store,
       RunningOrders orders,
+      ClosedDays closed,
       ClassHistory texts,
       GroupService groups,
       DanceService dances,
@@ -56,6 +57,7 @@ public class ClassService {
       Today today) {
     this.store = store;
     this.orders = orders;
+    this.closed = closed;
     this.texts = texts;
     this.groups = groups;
     this.dances = dances;
@@ -66,9 +68,6 @@ public class ClassService {
 
   /** A line as somebody wants it; {@code id} names the stored line it was, 0 for a new one. */
   record WantedLine(long id, int minutes, Kind kind, Optional<Long> dance, String title) {}
-
-  /** What became of a line. */
-  record Danced(long line, Happened happened, SectionSet shown, Outcome outcome, String note) {}
 
   ClassRow get(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This class is not here any more."));
@@ -93,9 +92,10 @@ public class ClassService {
   }
 
   private LocalDate nextDate(GroupRow group, Set<LocalDate> recorded) {
-    LocalDate date = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
+    ClassDays days = closed.daysOf(group.id(), group.weekday());
+    LocalDate date = days.onOrAfter(today.date());
     while (recorded.contains(date)) {
-      date = date.plusWeeks(1);
+      date = days.onOrAfter(date.plusDays(1));
     }
     return date;
   }
@@ -111,6 +111,13 @@ public class ClassService {
     GroupRow row = groups.active(group);
     ClassBounds.check(date, today.date());
     ClassBounds.check(minutes);
+    closed
+        .on(group, date)
+        .ifPresent(it -> {
+          String why = it.note().isEmpty() ? "" : " (" + it.note() + ")";
+          throw Problem.rejected(
+              row.name() + " has no class on " + date + why + "; these days are closed.");
+        });
     if (store.on(group, date).isPresent()) {
       throw Problem.conflict(row.name() + " has a class on " + date + " already.");
     }
@@ -120,13 +127,13 @@ public class ClassService {
     return added;
   }
 
-  /** Plans a class anew, in place of its running order. */
+  /** Plans a class anew around the lines that stay. */
   @Transactional
-  ClassRow planAnew(long id, int version, int minutes, SignedIn me) {
+  ClassRow planAnew(long id, int version, Around around, SignedIn me) {
     ClassRow row = get(id);
-    ClassBounds.check(minutes);
-    List<LineRow> lines = orders.plan(groups.active(row.group()), row.date(), minutes);
-    return write(row, version, new Order(minutes, lines), Action.CHANGED, me);
+    ClassBounds.check(around.minutes());
+    List<LineRow> lines = orders.around(row, groups.active(row.group()), around).lines();
+    return write(row, version, new Order(around.minutes(), lines), Action.CHANGED, me);
   }
 
   /** Brings an earlier running order back, and the class itself where it was removed. */
@@ -212,51 +219,6 @@ public class ClassService {
         Optional.of(today.moment()));
   }
 
-  /** Writes down what happened. */
-  @Transactional
-  ClassRow record(long id, int version, String note, List<Danced> danced, SignedIn me) {
-    ClassRow row = get(id);
-    if (!row.hasBegun(today.date())) {
-      throw Problem.rejected(
-          "This class is on " + row.date() + "; it is written down once it has been.");
-    }
-    if (danced.stream().map(Danced::line).distinct().count() < danced.size()) {
-      throw Problem.rejected("A line of this class is written down twice; once is enough.");
-    }
-    changed(store.markRecorded(id, version, note, me.name(), today.moment()), row);
-    Map<Long, LineRow> lines =
-        row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
-    for (Danced one : danced) {
-      LineRow line =
-          Optional.ofNullable(lines.get(one.line()))
-              .orElseThrow(() -> Problem.rejected("A line of this class is not there any more."));
-      long dance =
-          line.dance()
-              .map(DanceVersion::dance)
-              .orElseThrow(() -> Problem.rejected(line.title() + " is not a dance."));
-      groups.record(
-          row.group(),
-          Optional.of(id),
-          new GroupService.Entry(
-              dance, row.date(), one.happened(), one.shown(), one.outcome(), one.note()),
-          me.name());
-    }
-    ClassRow now = get(id);
-    say(now, Action.RECORDED, me, version);
-    return now;
-  }
-
-  /** Takes a record back: the class is planned again, its evidence is withdrawn. */
-  @Transactional
-  ClassRow takeBack(long id, int version, SignedIn me) {
-    ClassRow row = get(id);
-    changed(store.markPlanned(id, version), row);
-    groups.withdraw(id, me.name());
-    ClassRow now = get(id);
-    say(now, Action.TAKEN_BACK, me, version);
-    return now;
-  }
-
   @Transactional
   void archive(long id, int version, SignedIn me) {
     ClassRow row = get(id);
@@ -273,7 +235,20 @@ public class ClassService {
             Optional.empty()));
   }
 
-  private void say(ClassRow now, Action action, SignedIn me, int from) {
+  /** Says who leads; empty for nobody in particular. */
+  @Transactional
+  ClassRow lead(long id, int version, String leader, SignedIn me) {
+    ClassRow row = get(id);
+    Optional<String> who =
+        leader.isBlank() ? Optional.empty() : Optional.of(groups.leader(leader.strip()));
+    changed(store.lead(id, version, who), row);
+    ClassRow now = get(id);
+    say(now, Action.CHANGED, me, version);
+    return now;
+  }
+
+  /** What a log wrote about a class, said to everybody. */
+  void say(ClassRow now, Action action, SignedIn me, int from) {
     events.publishEvent(
         new Change(
             Thing.CLASS,
@@ -290,7 +265,8 @@ public class ClassService {
     return groups.get(row.group()).name() + ", " + row.date();
   }
 
-  private static void changed(boolean done, ClassRow row) {
+  /** Refuses what was not done because the class was changed or written down before. */
+  static void changed(boolean done, ClassRow row) {
     if (!done) {
       throw Problem.conflict(
           row.recorded()

@@ -10,6 +10,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.wire.ReasonView;
 
 /** A class with its running order. */
@@ -27,6 +28,7 @@ record ClassSheet(
     boolean canRecord,
     String note,
     @Nullable String recordedBy,
+    @Nullable String leader,
     int version,
     List<LineView> lines,
     List<WrittenView> written) {
@@ -43,7 +45,8 @@ record ClassSheet(
       @Nullable SectionSet shown,
       Outcome outcome,
       String note,
-      String by) {}
+      String by,
+      EvidenceView more) {}
 
   /**
    * A line of a running order; {@code start} in minutes from the start of the class.

@@ -7,14 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.plan.OrderValue;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.server.classes.ClassController.ProposalView;
+import ulnaawl.server.classes.ClassController.ValueView;
+import ulnaawl.server.classes.RunningOrders.Around;
+import ulnaawl.server.classes.RunningOrders.Planned;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.EvidenceRow;
+import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.Today;
@@ -31,6 +38,7 @@ class ClassSheets {
 
   private final ClassService classes;
   private final Catalog catalog;
+  private final RunningOrders orders;
   private final GroupService groups;
   private final SavedTeaches teaches;
   private final Reasons reasons;
@@ -39,6 +47,7 @@ class ClassSheets {
 
   ClassSheets(
       Catalog catalog,
+      RunningOrders orders,
       ClassService classes,
       GroupService groups,
       SavedTeaches teaches,
@@ -46,6 +55,7 @@ class ClassSheets {
       Speech speech,
       Today today) {
     this.catalog = catalog;
+    this.orders = orders;
     this.classes = classes;
     this.groups = groups;
     this.teaches = teaches;
@@ -103,10 +113,57 @@ class ClassSheets {
 
   private ClassSheet sheet(
       ClassRow row, GroupRow group, List<EvidenceRow> written, Map<TeachOf, String> teachBy) {
+    List<ClassSheet.LineView> lines = lines(row.lines(), group, teachBy);
+    return new ClassSheet(
+        row.id(),
+        group.id(),
+        group.name(),
+        group.level(),
+        row.date(),
+        group.startsAt(),
+        group.place(),
+        row.minutes(),
+        row.lines().stream().mapToInt(LineRow::minutes).sum(),
+        row.recorded(),
+        !row.recorded() && row.hasBegun(today.date()),
+        row.note(),
+        row.recordedBy().orElse(null),
+        row.ledBy().orElse(null),
+        row.version(),
+        lines,
+        written.stream().map(one -> written(row, one)).toList());
+  }
+
+  /** What a class is worth as it stands, beside the best one. */
+  ValueView value(ClassRow row) {
+    GroupRow group = groups.get(row.group());
+    OrderValue value = orders.value(row, group);
+    Planned best = orders.around(row, group, new Around(row.minutes(), Set.of(), Set.of()));
+    List<String> titles = row.lines().stream().map(LineRow::title).toList();
+    return new ValueView(
+        value.points(),
+        best.points(),
+        value.each(),
+        value.broken().stream().map(it -> speech.plan().broken(it, titles)).toList());
+  }
+
+  /** A running order that could be taken. */
+  ProposalView proposal(ClassRow row, Around around) {
+    GroupRow group = groups.active(row.group());
+    Planned planned = orders.around(row, group, around);
+    return new ProposalView(
+        planned.points(),
+        planned.gap(),
+        orders.value(row, group).points(),
+        lines(planned.lines(), group, teaches.savedBy()));
+  }
+
+  private List<ClassSheet.LineView> lines(
+      List<LineRow> rows, GroupRow group, Map<TeachOf, String> teachBy) {
     List<ClassSheet.LineView> lines = new ArrayList<>();
     int start = 0;
     Map<Long, Integer> efforts = catalog.efforts();
-    for (LineRow line : row.lines()) {
+    for (LineRow line : rows) {
       Optional<Long> dance = line.dance().map(DanceVersion::dance);
       OptionalInt effort =
           dance.map(efforts::get).map(OptionalInt::of).orElseGet(OptionalInt::empty);
@@ -128,23 +185,7 @@ class ClassSheets {
                   : null));
       start += line.minutes();
     }
-    return new ClassSheet(
-        row.id(),
-        group.id(),
-        group.name(),
-        group.level(),
-        row.date(),
-        group.startsAt(),
-        group.place(),
-        row.minutes(),
-        start,
-        row.recorded(),
-        !row.recorded() && row.hasBegun(today.date()),
-        row.note(),
-        row.recordedBy().orElse(null),
-        row.version(),
-        lines,
-        written.stream().map(one -> written(row, one)).toList());
+    return lines;
   }
 
   private static ClassSheet.WrittenView written(ClassRow row, EvidenceRow one) {
@@ -161,6 +202,7 @@ class ClassSheets {
         one.shown().orElse(null),
         one.outcome(),
         one.note(),
-        one.by());
+        one.by(),
+        EvidenceView.of(one.details()));
   }
 }

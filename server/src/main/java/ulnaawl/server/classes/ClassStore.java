@@ -49,6 +49,7 @@ class ClassStore {
   @EventListener
   void nameReplaced(NameReplaced name) {
     SignedStore.replace(database, name, CLUB_CLASS.RECORDED_BY);
+    SignedStore.replace(database, name, CLUB_CLASS.LED_BY);
     SignedStore.replace(database, name, CLASS_LINE.CHANGED_BY);
   }
 
@@ -144,12 +145,24 @@ class ClassStore {
     return changed;
   }
 
-  boolean markRecorded(long id, int version, String note, String by, LocalDateTime at) {
+  /** Whether the class still had that version and was planned, and so has another leader. */
+  boolean lead(long id, int version, Optional<String> leader) {
+    return database
+            .update(CLUB_CLASS)
+            .set(CLUB_CLASS.LED_BY, leader.orElse(null))
+            .set(CLUB_CLASS.VERSION, version + 1)
+            .where(planned(id, version))
+            .execute()
+        == 1;
+  }
+
+  boolean markRecorded(long id, int version, String note, String key, String by, LocalDateTime at) {
     return database
             .update(CLUB_CLASS)
             .set(CLUB_CLASS.STATUS, RECORDED)
             .set(CLUB_CLASS.NOTE, note)
             .set(CLUB_CLASS.RECORDED_BY, by)
+            .set(CLUB_CLASS.LOG_KEY, key.isEmpty() ? null : key)
             .set(CLUB_CLASS.RECORDED_AT, at)
             .set(CLUB_CLASS.VERSION, version + 1)
             .where(planned(id, version))
@@ -162,6 +175,7 @@ class ClassStore {
             .update(CLUB_CLASS)
             .set(CLUB_CLASS.STATUS, PLANNED)
             .setNull(CLUB_CLASS.RECORDED_BY)
+            .setNull(CLUB_CLASS.LOG_KEY)
             .setNull(CLUB_CLASS.RECORDED_AT)
             .set(CLUB_CLASS.VERSION, version + 1)
             .where(ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(RECORDED)))
@@ -222,6 +236,8 @@ class ClassStore {
         row.getNote(),
         row.getVersion(),
         Optional.ofNullable(row.getRecordedBy()),
+        Optional.ofNullable(row.getLedBy()),
+        Optional.ofNullable(row.getLogKey()),
         lines.getOrDefault(row.getId(), List.of()));
   }
 

@@ -1,10 +1,12 @@
 package ulnaawl.server.classes;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.RestsOn;
@@ -71,9 +73,9 @@ class NextController {
 
   @GetMapping("/next")
   @KeepAnswer
-  List<NextView> next(@PathVariable long id) {
+  List<NextView> next(@PathVariable long id, @RequestParam Optional<String> leader) {
     GroupRow group = groups.get(id);
-    return NextDance.ranked(group.level(), repertoire.of(group, today.date())).stream()
+    return NextDance.ranked(group.level(), repertoire.of(group, today.date(), leader)).stream()
         .limit(MOST)
         .map(pick ->
             new NextView(

@@ -12,7 +12,9 @@ import ulnaawl.learning.Stage;
 import ulnaawl.learning.Vocabulary;
 import ulnaawl.learning.Vocabulary.Experience;
 import ulnaawl.plan.DanceForGroup;
+import ulnaawl.plan.Theme;
 import ulnaawl.plan.Wishes;
+import ulnaawl.server.calendar.Themes;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -29,16 +31,27 @@ class Repertoire {
   private final Requests requests;
   private final Standings standings;
   private final DanceReader reader;
+  private final Themes themes;
 
-  Repertoire(GroupService groups, Requests requests, Standings standings, DanceReader reader) {
+  Repertoire(
+      GroupService groups,
+      Requests requests,
+      Standings standings,
+      DanceReader reader,
+      Themes themes) {
+    this.themes = themes;
     this.groups = groups;
     this.requests = requests;
     this.standings = standings;
     this.reader = reader;
   }
 
-  /** All dances that can be danced, as a group stands with them on a day. */
-  List<DanceForGroup> of(GroupRow group, LocalDate date) {
+  /**
+   * All dances that can be danced, as a group stands with them on a day.
+   *
+   * @param leader who leads; empty where nobody was named, who then is taken to know everything
+   */
+  List<DanceForGroup> of(GroupRow group, LocalDate date, Optional<String> leader) {
     List<GroupDance> all = standings.of(group.id(), date);
     Set<String> met = Standings.figuresMet(all);
     FigureBook book = reader.book();
@@ -48,6 +61,9 @@ class Repertoire {
             .filter(Requests.Asked::isOpen)
             .map(Requests.Asked::row)
             .toList();
+    List<Theme> now = themes.all();
+    Map<Long, Set<String>> tags = themes.tags();
+    Optional<Set<Long>> led = leader.map(groups::ledBy);
     return all.stream()
         .filter(one -> !one.row().archived() && one.dance().sound())
         .map(one ->
@@ -57,7 +73,15 @@ class Repertoire {
                 book,
                 one.standing(),
                 met,
-                wishes(one.row().id(), others, asked)))
+                new Wishes(
+                    wanted(one.row().id(), asked),
+                    Theme.of(
+                        now,
+                        date,
+                        one.dance().facts(),
+                        tags.getOrDefault(one.row().id(), Set.of())),
+                    others.getOrDefault(one.row().id(), 0),
+                    led.map(it -> it.contains(one.row().id())).orElse(true))))
         .toList();
   }
 
@@ -89,9 +113,7 @@ class Repertoire {
     return known;
   }
 
-  private static Wishes wishes(long dance, Map<Long, Integer> others, List<RequestRow> asked) {
-    List<Wishes.Request> wanted =
-        asked.stream().filter(it -> it.dance() == dance).map(RequestRow::wish).toList();
-    return new Wishes(wanted, Optional.empty(), others.getOrDefault(dance, 0), true);
+  private static List<Wishes.Request> wanted(long dance, List<RequestRow> asked) {
+    return asked.stream().filter(it -> it.dance() == dance).map(RequestRow::wish).toList();
   }
 }

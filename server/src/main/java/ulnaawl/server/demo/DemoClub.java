@@ -26,6 +26,7 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupDraft;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -159,7 +160,8 @@ class DemoClub implements SmartInitializingSingleton {
               Happened.valueOf(cells[4].strip()),
               SectionSet.upTo(Integer.parseInt(cells[5].strip())),
               Outcome.valueOf(cells[6].strip()),
-              cells[7].strip()),
+              cells[7].strip(),
+              EvidenceRow.Details.NONE),
           cells[2].strip());
     }
   }

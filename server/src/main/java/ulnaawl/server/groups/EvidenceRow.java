@@ -1,7 +1,10 @@
 package ulnaawl.server.groups;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.learning.Evidence;
@@ -16,6 +19,7 @@ import ulnaawl.server.dances.DanceVersion;
  * @param classId the class it belongs to; empty where it was written by itself
  * @param shown sections by their numbers in that version; empty for the whole dance
  * @param note what tripped people, what to do next time; may be empty
+ * @param details what else is known
  */
 public record EvidenceRow(
     long id,
@@ -27,7 +31,8 @@ public record EvidenceRow(
     Optional<SectionSet> shown,
     Outcome outcome,
     String by,
-    String note) {
+    String note,
+    Details details) {
 
   /**
    * The same in the numbers that its sections have now.
@@ -38,7 +43,22 @@ public record EvidenceRow(
   Evidence read(SectionKeys then, SectionKeys now) {
     SectionSet danced =
         Evidence.sections(happened, shown.orElse(SectionSet.NONE), then.keys().size());
-    return Evidence.of(date, happened, then.in(now, danced), outcome, by);
+    Map<Integer, Outcome> spots = new TreeMap<>();
+    details
+        .spots()
+        .forEach((section, how) ->
+            then.in(now, SectionSet.between(section, section))
+                .numbers()
+                .forEach(it -> spots.put(it, how)));
+    return new Evidence(
+        date,
+        happened,
+        then.in(now, danced),
+        outcome,
+        spots,
+        details.percent(),
+        details.minutes(),
+        details.ledBy().orElse(by));
   }
 
   /** Something that is about to be stored. */
@@ -50,5 +70,34 @@ public record EvidenceRow(
       Happened happened,
       SectionSet shown,
       Outcome outcome,
-      String note) {}
+      String note,
+      Details details) {}
+
+  /**
+   * What else is known of an entry.
+   *
+   * @param spots how single sections went, by their numbers in that version
+   * @param percent the share of full speed at which it was danced, 1 to 100
+   * @param minutes how long it took, 1 to 240
+   * @param options which options this group dances, in words; may be empty
+   * @param ledBy who led, where it was not who wrote it down
+   * @param byItself whether a run-through or a teach noted it as it went on
+   */
+  public record Details(
+      Map<Integer, Outcome> spots,
+      OptionalInt percent,
+      OptionalInt minutes,
+      String options,
+      Optional<String> ledBy,
+      boolean byItself) {
+
+    /** Nothing else is known. */
+    public static final Details NONE =
+        new Details(
+            Map.of(), OptionalInt.empty(), OptionalInt.empty(), "", Optional.empty(), false);
+
+    public Details {
+      spots = Map.copyOf(spots);
+    }
+  }
 }

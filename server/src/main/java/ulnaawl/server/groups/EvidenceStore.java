@@ -1,18 +1,27 @@
 package ulnaawl.server.groups;
 
 import static ulnaawl.server.tables.Tables.EVIDENCE;
+import static ulnaawl.server.tables.Tables.EVIDENCE_SPOT;
 
 import java.time.LocalDateTime;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeMap;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.groups.EvidenceRow.Details;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
@@ -30,45 +39,114 @@ class EvidenceStore {
   @EventListener
   void nameReplaced(NameReplaced name) {
     SignedStore.replace(database, name, EVIDENCE.BY_NAME, EVIDENCE.WITHDRAWN_BY);
+    SignedStore.replace(database, name, EVIDENCE.LED_BY);
   }
 
   List<EvidenceRow> of(long group) {
-    return database
-        .selectFrom(EVIDENCE)
-        .where(EVIDENCE.GROUP_ID.eq(group).and(EVIDENCE.WITHDRAWN_AT.isNull()))
-        .orderBy(EVIDENCE.HAPPENED_ON, EVIDENCE.ID)
-        .fetch(EvidenceStore::row);
+    return rows(EVIDENCE.GROUP_ID.eq(group));
   }
 
   List<EvidenceRow> ofClasses(List<Long> classes) {
+    return classes.isEmpty() ? List.of() : rows(EVIDENCE.CLASS_ID.in(classes));
+  }
+
+  private List<EvidenceRow> rows(Condition which) {
+    Condition there = which.and(EVIDENCE.WITHDRAWN_AT.isNull());
+    Map<Long, Map<Integer, Outcome>> spots = new HashMap<>();
+    database
+        .select(EVIDENCE_SPOT.EVIDENCE_ID, EVIDENCE_SPOT.SECTION, EVIDENCE_SPOT.OUTCOME)
+        .from(EVIDENCE_SPOT)
+        .join(EVIDENCE)
+        .on(EVIDENCE.ID.eq(EVIDENCE_SPOT.EVIDENCE_ID))
+        .where(there)
+        .forEach(row ->
+            spots
+                .computeIfAbsent(row.value1(), _ -> new TreeMap<>())
+                .put(row.value2(), Outcome.valueOf(row.value3())));
     return database
         .selectFrom(EVIDENCE)
-        .where(EVIDENCE.CLASS_ID.in(classes).and(EVIDENCE.WITHDRAWN_AT.isNull()))
-        .orderBy(EVIDENCE.ID)
-        .fetch(EvidenceStore::row);
+        .where(there)
+        .orderBy(EVIDENCE.HAPPENED_ON, EVIDENCE.ID)
+        .fetch(row -> row(row, spots.getOrDefault(row.getId(), Map.of())));
+  }
+
+  /** Numbers of the dances that somebody has led in any group. */
+  Set<Long> ledBy(String name) {
+    return database
+        .selectDistinct(EVIDENCE.DANCE_ID)
+        .from(EVIDENCE)
+        .where(
+            EVIDENCE
+                .WITHDRAWN_AT
+                .isNull()
+                .and(
+                    EVIDENCE
+                        .LED_BY
+                        .eq(name)
+                        .or(EVIDENCE.LED_BY.isNull().and(EVIDENCE.BY_NAME.eq(name)))))
+        .fetchSet(EVIDENCE.DANCE_ID);
   }
 
   long add(EvidenceRow.Fresh draft, String by, LocalDateTime at) {
-    return database
-        .insertInto(EVIDENCE)
-        .set(EVIDENCE.GROUP_ID, draft.group())
-        .set(EVIDENCE.DANCE_ID, draft.at().dance())
-        .set(EVIDENCE.DANCE_VERSION, draft.at().version())
-        .set(EVIDENCE.CLASS_ID, draft.classId().orElse(null))
-        .set(EVIDENCE.HAPPENED_ON, draft.date())
-        .set(EVIDENCE.HAPPENED, draft.happened().name())
-        .set(EVIDENCE.SECTIONS, draft.happened().isWhole() ? null : draft.shown().label())
-        .set(EVIDENCE.OUTCOME, draft.outcome().name())
-        .set(EVIDENCE.NOTE, draft.note())
-        .set(EVIDENCE.BY_NAME, by)
-        .set(EVIDENCE.WRITTEN_AT, at)
-        .returningResult(EVIDENCE.ID)
-        .fetchSingle()
-        .value1();
+    Details details = draft.details();
+    long id =
+        database
+            .insertInto(EVIDENCE)
+            .set(EVIDENCE.GROUP_ID, draft.group())
+            .set(EVIDENCE.DANCE_ID, draft.at().dance())
+            .set(EVIDENCE.DANCE_VERSION, draft.at().version())
+            .set(EVIDENCE.CLASS_ID, draft.classId().orElse(null))
+            .set(EVIDENCE.HAPPENED_ON, draft.date())
+            .set(EVIDENCE.HAPPENED, draft.happened().name())
+            .set(EVIDENCE.SECTIONS, draft.happened().isWhole() ? null : draft.shown().label())
+            .set(EVIDENCE.OUTCOME, draft.outcome().name())
+            .set(EVIDENCE.NOTE, draft.note())
+            .set(EVIDENCE.BY_NAME, by)
+            .set(EVIDENCE.WRITTEN_AT, at)
+            .set(EVIDENCE.PERCENT, boxed(details.percent()))
+            .set(EVIDENCE.MINUTES, boxed(details.minutes()))
+            .set(EVIDENCE.OPTIONS, details.options())
+            .set(EVIDENCE.LED_BY, details.ledBy().orElse(null))
+            .set(EVIDENCE.BY_ITSELF, details.byItself())
+            .returningResult(EVIDENCE.ID)
+            .fetchSingle()
+            .value1();
+    details
+        .spots()
+        .forEach((section, how) ->
+            database
+                .insertInto(EVIDENCE_SPOT)
+                .set(EVIDENCE_SPOT.EVIDENCE_ID, id)
+                .set(EVIDENCE_SPOT.SECTION, section)
+                .set(EVIDENCE_SPOT.OUTCOME, how.name())
+                .execute());
+    return id;
   }
 
   void withdrawOf(long classId, String by, LocalDateTime at) {
     withdraw(EVIDENCE.CLASS_ID.eq(classId), by, at);
+  }
+
+  private static @Nullable Integer boxed(OptionalInt number) {
+    return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
+  }
+
+  private static OptionalInt known(@Nullable Integer number) {
+    return number == null ? OptionalInt.empty() : OptionalInt.of(number);
+  }
+
+  /** Takes back what noted itself in a class: all of it, or of one dance what was done so. */
+  void withdrawNoted(
+      long classId,
+      Optional<Long> dance,
+      Optional<Happened> happened,
+      String by,
+      LocalDateTime at) {
+    Condition which = EVIDENCE.CLASS_ID.eq(classId).and(EVIDENCE.BY_ITSELF.isTrue());
+    Condition ofDance = dance.<Condition>map(EVIDENCE.DANCE_ID::eq).orElse(DSL.noCondition());
+    Condition ofKind =
+        happened.<Condition>map(it -> EVIDENCE.HAPPENED.eq(it.name())).orElse(DSL.noCondition());
+    withdraw(which.and(ofDance).and(ofKind), by, at);
   }
 
   /** Whether the entry was there, and so was taken back. */
@@ -85,7 +163,7 @@ class EvidenceStore {
         .execute();
   }
 
-  private static EvidenceRow row(EvidenceRecord row) {
+  private static EvidenceRow row(EvidenceRecord row, Map<Integer, Outcome> spots) {
     return new EvidenceRow(
         row.getId(),
         row.getGroupId(),
@@ -96,6 +174,13 @@ class EvidenceStore {
         Optional.ofNullable(row.getSections()).map(SectionSet::parse),
         Outcome.valueOf(row.getOutcome()),
         row.getByName(),
-        row.getNote());
+        row.getNote(),
+        new Details(
+            spots,
+            known(row.getPercent()),
+            known(row.getMinutes()),
+            row.getOptions(),
+            Optional.ofNullable(row.getLedBy()),
+            row.getByItself()));
   }
 }

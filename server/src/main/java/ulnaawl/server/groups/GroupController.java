@@ -13,7 +13,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -35,6 +34,7 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassRequest;
+import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
@@ -50,12 +50,19 @@ class GroupController {
 
   private final GroupService groups;
   private final Standings standings;
+  private final ClosedDays closed;
   private final Reasons reasons;
   private final Speech speech;
   private final Today today;
 
   GroupController(
-      GroupService groups, Standings standings, Reasons reasons, Speech speech, Today today) {
+      GroupService groups,
+      Standings standings,
+      ClosedDays closed,
+      Reasons reasons,
+      Speech speech,
+      Today today) {
+    this.closed = closed;
     this.groups = groups;
     this.standings = standings;
     this.reasons = reasons;
@@ -91,7 +98,8 @@ class GroupController {
       @Nullable SectionSet shown,
       Outcome outcome,
       String note,
-      String by) {}
+      String by,
+      EvidenceView more) {}
 
   /**
    * Where the group stands with one dance.
@@ -156,7 +164,8 @@ class GroupController {
       @NotNull Happened happened,
       @NotNull SectionSet shown,
       @NotNull Outcome outcome,
-      @NotNull @Size(max = 500) String note) {}
+      @NotNull @Size(max = 500) String note,
+      @Nullable @Valid EvidenceView more) {}
 
   @GetMapping
   @KeepAnswer
@@ -171,7 +180,7 @@ class GroupController {
     LocalDate day = today.date();
     Map<Long, List<EvidenceRow>> evidence =
         groups.evidenceOf(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
-    ClassDays days = new ClassDays(group.weekday(), Set.of());
+    ClassDays days = closed.daysOf(id, group.weekday());
     List<DanceStanding> list =
         standings.of(id, day).stream()
             .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
@@ -223,7 +232,13 @@ class GroupController {
         id,
         Optional.empty(),
         new GroupService.Entry(
-            form.dance(), form.date(), form.happened(), form.shown(), form.outcome(), form.note()),
+            form.dance(),
+            form.date(),
+            form.happened(),
+            form.shown(),
+            form.outcome(),
+            form.note(),
+            EvidenceView.details(form.more(), groups::leader)),
         me.name());
     return group(id);
   }
@@ -271,7 +286,8 @@ class GroupController {
         row.shown().orElse(null),
         row.outcome(),
         row.note(),
-        row.by());
+        row.by(),
+        EvidenceView.of(row.details()));
   }
 
   private GroupSummary summary(GroupRow group) {

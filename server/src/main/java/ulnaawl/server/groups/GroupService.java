@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -18,6 +19,8 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.HistoryService;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
@@ -31,6 +34,7 @@ public class GroupService {
   private final GroupStore store;
   private final EvidenceStore evidence;
   private final DanceService dances;
+  private final PeopleService people;
   private final HistoryService history;
   private final GroupHistory texts;
   private final ApplicationEventPublisher events;
@@ -40,6 +44,7 @@ public class GroupService {
       GroupStore store,
       EvidenceStore evidence,
       DanceService dances,
+      PeopleService people,
       HistoryService history,
       GroupHistory texts,
       ApplicationEventPublisher events,
@@ -47,6 +52,7 @@ public class GroupService {
     this.store = store;
     this.evidence = evidence;
     this.dances = dances;
+    this.people = people;
     this.history = history;
     this.texts = texts;
     this.events = events;
@@ -60,7 +66,8 @@ public class GroupService {
       Happened happened,
       SectionSet shown,
       Outcome outcome,
-      String note) {}
+      String note,
+      EvidenceRow.Details details) {}
 
   public List<GroupRow> all() {
     return store.all();
@@ -209,6 +216,11 @@ public class GroupService {
                 + ".");
       }
     }
+    SectionSet spots = SectionSet.of(entry.details().spots().keySet());
+    if (!SectionSet.upTo(sections).containsAll(spots)) {
+      throw Problem.rejected(
+          dance.title() + " has sections 1 to " + sections + ", not " + spots.label() + ".");
+    }
     long id =
         evidence.add(
             new EvidenceRow.Fresh(
@@ -219,11 +231,34 @@ public class GroupService {
                 entry.happened(),
                 entry.shown(),
                 entry.outcome(),
-                entry.note()),
+                entry.note(),
+                entry.details()),
             by,
             today.moment());
     events.publishEvent(
         Change.of(Thing.EVIDENCE, id, Action.ADDED, by, row.name() + ": " + dance.title()));
+  }
+
+  /** A colleague by name, as it is written; refused where nobody is called so. */
+  public String leader(String name) {
+    return people
+        .named(name)
+        .map(Person::name)
+        .orElseThrow(() ->
+            Problem.rejected(
+                "Nobody in the club is called " + name + "; choose who led from the list."));
+  }
+
+  /** Numbers of the dances that somebody has led in any group, as far as the record says. */
+  public Set<Long> ledBy(String name) {
+    return evidence.ledBy(name);
+  }
+
+  /** Takes back what noted itself in a class: all of it, or of one dance what was done so. */
+  @Transactional
+  public void withdrawNoted(
+      long classId, Optional<Long> dance, Optional<Happened> happened, String by) {
+    evidence.withdrawNoted(classId, dance, happened, by, today.moment());
   }
 
   /** Takes back everything that was written for a class. */

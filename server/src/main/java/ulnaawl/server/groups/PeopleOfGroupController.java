@@ -92,7 +92,7 @@ class PeopleOfGroupController {
   record RegisterView(RegisterKind kind, List<DancerView> dancers, List<CameView> came) {}
 
   /** Who came; heads or names, as the group keeps them. */
-  record CameForm(
+  record DayForm(
       @Nullable @Min(0) @Max(500) Integer heads,
       @Nullable @Size(max = 200) Set<@NotNull Long> there,
       int version) {}
@@ -201,13 +201,13 @@ class PeopleOfGroupController {
   RegisterView cameOn(
       @PathVariable long id,
       @PathVariable LocalDate day,
-      @Valid @RequestBody CameForm form,
+      @Valid @RequestBody DayForm form,
       @AuthenticationPrincipal SignedIn me) {
     registers.came(id, day, who(form), form.version(), me);
     return register(id);
   }
 
-  private static Attendance who(CameForm form) {
+  private static Attendance who(DayForm form) {
     if (form.there() != null) {
       return new Attendance.ByName(form.there());
     }

@@ -24,7 +24,7 @@ import ulnaawl.server.platform.Today;
  * each group. Who is removed is deleted for good, in every group and from every class.
  */
 @Service
-class Registers {
+public class Registers {
 
   private static final int MOST_DANCERS = 200;
   private static final int MOST_HEADS = 500;
@@ -111,7 +111,7 @@ class Registers {
 
   /** Writes down who came; {@code version} is 0 where nothing was written yet. */
   @Transactional
-  void came(long group, LocalDate day, Attendance who, int version, SignedIn me) {
+  public void came(long group, LocalDate day, Attendance who, int version, SignedIn me) {
     GroupRow row = groups.active(group);
     if (day.isAfter(today.date())) {
       throw Problem.rejected("Who came is known once the class has been; this day is to come.");

@@ -15,6 +15,8 @@ public enum Thing {
   REQUEST,
   /** Who comes to a group. */
   REGISTER,
+  /** Closed days, themes, and the tags of dances. */
+  CALENDAR,
   VOCABULARY,
   PERSON,
   /** Written by an earlier release, as a sentence. */

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Role;
 import ulnaawl.server.platform.SignedIn;
 
@@ -55,6 +56,13 @@ class PeopleController {
   @GetMapping
   List<Colleague> colleagues() {
     return people.all().stream().map(Colleague::of).toList();
+  }
+
+  /** The names of all who may lead a class. */
+  @GetMapping("/names")
+  @KeepAnswer
+  List<String> names() {
+    return people.names();
   }
 
   @PostMapping

@@ -57,6 +57,11 @@ public class PeopleService {
     return store.isEmpty();
   }
 
+  /** The names of all who may sign in, and so may lead a class. */
+  public List<String> names() {
+    return store.all().stream().map(Person::name).toList();
+  }
+
   /** Somebody who may sign in. */
   public Optional<Person> named(String name) {
     return store.named(name);

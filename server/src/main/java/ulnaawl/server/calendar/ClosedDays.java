@@ -1,0 +1,101 @@
+package ulnaawl.server.calendar;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.learning.ClassDays;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** Days on which there is no class. */
+@Service
+public class ClosedDays {
+
+  private static final int MOST = 200;
+  private static final int LONGEST = 120;
+
+  private final ClosedDaysStore store;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+
+  ClosedDays(ClosedDaysStore store, ApplicationEventPublisher events, Today today) {
+    this.store = store;
+    this.events = events;
+    this.today = today;
+  }
+
+  /** All of them, the first ones first. */
+  public List<ClosedRow> all() {
+    return store.all();
+  }
+
+  /** The days on which a group meets. */
+  public ClassDays daysOf(long group, DayOfWeek weekday) {
+    Set<LocalDate> closed =
+        store.all().stream()
+            .filter(it -> it.isFor(group))
+            .flatMap(ClosedRow::days)
+            .collect(Collectors.toSet());
+    return new ClassDays(weekday, closed);
+  }
+
+  /** Why a group has no class on a day; empty where it has one. */
+  public Optional<ClosedRow> on(long group, LocalDate day) {
+    return store.all().stream().filter(it -> it.isFor(group) && it.has(day)).findFirst();
+  }
+
+  @InstructorOnly
+  @Transactional
+  void close(Optional<Long> group, LocalDate from, LocalDate to, String note, SignedIn me) {
+    closeFor(new ClosedRow(0, group, from, to, note.strip(), me.name()));
+  }
+
+  /** Adds closed days without a role check, for the demo club. */
+  @Transactional
+  public void closeFor(ClosedRow row) {
+    check(row.from(), row.to());
+    if (store.all().size() >= MOST) {
+      throw Problem.rejected(
+          "Up to " + MOST + " closed times are kept; remove some that are over.");
+    }
+    say(store.add(row), Action.ADDED, row.by(), row);
+  }
+
+  private static void check(LocalDate from, LocalDate to) {
+    if (to.isBefore(from) || ChronoUnit.DAYS.between(from, to) >= LONGEST) {
+      throw Problem.rejected(
+          "Closed days go from one day to a later one, " + LONGEST + " days at most.");
+    }
+  }
+
+  @InstructorOnly
+  @Transactional
+  void open(long id, SignedIn me) {
+    ClosedRow row =
+        store.all().stream()
+            .filter(it -> it.id() == id)
+            .findFirst()
+            .orElseThrow(() -> Problem.gone("These closed days are not here any more."));
+    if (!store.remove(id, me.name(), today.moment())) {
+      throw Problem.gone("These closed days are not here any more.");
+    }
+    say(id, Action.ARCHIVED, me.name(), row);
+  }
+
+  private void say(long id, Action action, String by, ClosedRow row) {
+    String what = "closed from " + row.from() + " to " + row.to();
+    events.publishEvent(Change.of(Thing.CALENDAR, id, action, by, what));
+  }
+}

@@ -1,0 +1,118 @@
+package ulnaawl.server.calendar;
+
+import static ulnaawl.server.tables.Tables.DANCE_TAG;
+import static ulnaawl.server.tables.Tables.THEME;
+import static ulnaawl.server.tables.Tables.THEME_TAG;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import ulnaawl.plan.Theme;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
+
+/** Themes, and the tags of dances, in the database. */
+@Repository
+class ThemeStore {
+
+  private final DSLContext database;
+
+  ThemeStore(DSLContext database) {
+    this.database = database;
+  }
+
+  /**
+   * A theme as it is stored.
+   *
+   * @param by who put it up
+   */
+  record Row(long id, Theme theme, String by) {}
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, THEME.BY_NAME, THEME.REMOVED_BY);
+  }
+
+  /** Those that nobody has removed, the first ones first. */
+  List<Row> all() {
+    Map<Long, Set<String>> tags =
+        database
+            .selectFrom(THEME_TAG)
+            .fetchGroups(THEME_TAG.THEME_ID, THEME_TAG.TAG)
+            .entrySet()
+            .stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, it -> new TreeSet<>(it.getValue())));
+    return database
+        .selectFrom(THEME)
+        .where(THEME.REMOVED_AT.isNull())
+        .orderBy(THEME.FROM_DAY, THEME.ID)
+        .fetch(row ->
+            new Row(
+                row.getId(),
+                new Theme(
+                    row.getName(),
+                    row.getFromDay(),
+                    row.getToDay(),
+                    tags.getOrDefault(row.getId(), Set.of())),
+                row.getByName()));
+  }
+
+  long add(Theme theme, String by) {
+    long id =
+        database
+            .insertInto(THEME)
+            .set(THEME.NAME, theme.name())
+            .set(THEME.FROM_DAY, theme.from())
+            .set(THEME.TO_DAY, theme.to())
+            .set(THEME.BY_NAME, by)
+            .returningResult(THEME.ID)
+            .fetchSingle()
+            .value1();
+    theme
+        .tags()
+        .forEach(tag ->
+            database
+                .insertInto(THEME_TAG)
+                .set(THEME_TAG.THEME_ID, id)
+                .set(THEME_TAG.TAG, tag)
+                .execute());
+    return id;
+  }
+
+  /** Whether it was there, and so was removed. */
+  boolean remove(long id, String by, LocalDateTime at) {
+    return database
+            .update(THEME)
+            .set(THEME.REMOVED_BY, by)
+            .set(THEME.REMOVED_AT, at)
+            .where(THEME.ID.eq(id).and(THEME.REMOVED_AT.isNull()))
+            .execute()
+        == 1;
+  }
+
+  /** The tags of every dance that has some, by its number. */
+  Map<Long, Set<String>> tags() {
+    return database
+        .selectFrom(DANCE_TAG)
+        .fetchGroups(DANCE_TAG.DANCE_ID, DANCE_TAG.TAG)
+        .entrySet()
+        .stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, it -> new TreeSet<>(it.getValue())));
+  }
+
+  void tag(long dance, Set<String> tags) {
+    database.deleteFrom(DANCE_TAG).where(DANCE_TAG.DANCE_ID.eq(dance)).execute();
+    tags.forEach(tag ->
+        database
+            .insertInto(DANCE_TAG)
+            .set(DANCE_TAG.DANCE_ID, dance)
+            .set(DANCE_TAG.TAG, tag)
+            .execute());
+  }
+}

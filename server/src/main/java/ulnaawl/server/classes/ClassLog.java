@@ -1,0 +1,180 @@
+package ulnaawl.server.classes;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.learning.Attendance;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
+import ulnaawl.server.dances.DanceVersion;
+import ulnaawl.server.groups.EvidenceRow.Details;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.Registers;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
+import ulnaawl.server.platform.Today;
+
+/** Writing down what became of a class; instructors and co-instructors alike. */
+@Service
+class ClassLog {
+
+  private final ClassStore store;
+  private final ClassService classes;
+  private final GroupService groups;
+  private final Registers registers;
+  private final Today today;
+
+  ClassLog(
+      ClassStore store,
+      ClassService classes,
+      GroupService groups,
+      Registers registers,
+      Today today) {
+    this.store = store;
+    this.classes = classes;
+    this.groups = groups;
+    this.registers = registers;
+    this.today = today;
+  }
+
+  /** What became of a line. */
+  record Danced(
+      long line,
+      Happened happened,
+      SectionSet shown,
+      Outcome outcome,
+      String note,
+      Details details) {}
+
+  /**
+   * Who came.
+   *
+   * @param version of what was written down of that day; 0 where nothing was
+   */
+  record Came(Attendance who, int version) {}
+
+  /**
+   * A class as it is written down.
+   *
+   * @param key a word by which a device sends its log once; empty where it does not care
+   * @param ledBy who led; empty where it was who writes, or who was to lead
+   * @param came who came, where somebody said so
+   */
+  record Log(
+      String key, String note, Optional<String> ledBy, Optional<Came> came, List<Danced> danced) {}
+
+  /** Writes down what happened; the same log sent again changes nothing. */
+  @Transactional
+  ClassRow record(long id, int version, Log log, SignedIn me) {
+    ClassRow row = classes.get(id);
+    if (row.recorded() && !log.key().isEmpty() && row.logKey().equals(Optional.of(log.key()))) {
+      return row;
+    }
+    begun(row);
+    if (log.danced().stream().map(Danced::line).distinct().count() < log.danced().size()) {
+      throw Problem.rejected("A line of this class is written down twice; once is enough.");
+    }
+    boolean marked =
+        store.markRecorded(id, version, log.note(), log.key(), me.name(), today.moment());
+    ClassService.changed(marked, row);
+    groups.withdrawNoted(id, Optional.empty(), Optional.empty(), me.name());
+    Optional<String> leader = log.ledBy().map(groups::leader).or(row::ledBy);
+    Map<Long, LineRow> lines =
+        row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
+    for (Danced one : log.danced()) {
+      LineRow line =
+          Optional.ofNullable(lines.get(one.line()))
+              .orElseThrow(() -> Problem.rejected("A line of this class is not there any more."));
+      long dance =
+          line.dance()
+              .map(DanceVersion::dance)
+              .orElseThrow(() -> Problem.rejected(line.title() + " is not a dance."));
+      groups.record(
+          row.group(),
+          Optional.of(id),
+          new GroupService.Entry(
+              dance,
+              row.date(),
+              one.happened(),
+              one.shown(),
+              one.outcome(),
+              one.note(),
+              led(one.details(), leader, me)),
+          me.name());
+    }
+    log.came().ifPresent(it -> registers.came(row.group(), row.date(), it.who(), it.version(), me));
+    ClassRow now = classes.get(id);
+    classes.say(now, Action.RECORDED, me, version);
+    return now;
+  }
+
+  private static Details led(Details details, Optional<String> leader, SignedIn me) {
+    Optional<String> other = leader.filter(it -> !it.equals(me.name()));
+    return new Details(
+        details.spots(), details.percent(), details.minutes(), details.options(), other, false);
+  }
+
+  private void begun(ClassRow row) {
+    if (!row.hasBegun(today.date())) {
+      throw Problem.rejected(
+          "This class is on " + row.date() + "; it is written down once it has been.");
+    }
+  }
+
+  /** What a run-through or a teach of today reached, as it notes it by itself. */
+  record Noted(long dance, Happened happened, SectionSet shown, Outcome outcome, Details details) {}
+
+  /**
+   * Notes what was reached in the group's class of today, in place of what was noted of the same
+   * before; the log of the class begins with it and takes its place.
+   */
+  @Transactional
+  void note(long group, Noted noted, SignedIn me) {
+    LocalDate day = today.date();
+    Optional<ClassRow> row = store.on(group, day);
+    if (row.filter(ClassRow::recorded).isPresent()) {
+      throw Problem.conflict(
+          "Today's class of this group is written down already; add it there by hand.");
+    }
+    row.ifPresent(it ->
+        groups.withdrawNoted(
+            it.id(), Optional.of(noted.dance()), Optional.of(noted.happened()), me.name()));
+    Details all = noted.details();
+    groups.record(
+        group,
+        row.map(ClassRow::id),
+        new GroupService.Entry(
+            noted.dance(),
+            day,
+            noted.happened(),
+            noted.shown(),
+            noted.outcome(),
+            "",
+            new Details(
+                all.spots(),
+                all.percent(),
+                all.minutes(),
+                all.options(),
+                Optional.empty(),
+                row.isPresent())),
+        me.name());
+  }
+
+  /** Takes a record back: the class is planned again, its evidence is withdrawn. */
+  @Transactional
+  ClassRow takeBack(long id, int version, SignedIn me) {
+    ClassRow row = classes.get(id);
+    ClassService.changed(store.markPlanned(id, version), row);
+    groups.withdraw(id, me.name());
+    ClassRow now = classes.get(id);
+    classes.say(now, Action.TAKEN_BACK, me, version);
+    return now;
+  }
+}

@@ -1,0 +1,86 @@
+package ulnaawl.server.groups;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.learning.Outcome;
+import ulnaawl.server.groups.EvidenceRow.Details;
+import ulnaawl.server.platform.Problem;
+
+/**
+ * What else is known of an entry of the record, as it travels.
+ *
+ * @param spots how single sections went
+ * @param percent the share of full speed at which it was danced
+ * @param minutes how long it took
+ * @param options which options this group dances; may be empty
+ * @param ledBy who led, where it was not who wrote it down
+ * @param byItself whether a run-through or a teach noted it; said, never heard
+ */
+public record EvidenceView(
+    @NotNull @Size(max = 60) List<@NotNull SpotView> spots,
+    @Nullable @Min(1) @Max(100) Integer percent,
+    @Nullable @Min(1) @Max(240) Integer minutes,
+    @NotNull @Size(max = 200) String options,
+    @Nullable @Size(max = 60) String ledBy,
+    @Nullable Boolean byItself) {
+
+  /** How one section went, by its number in the version of the entry. */
+  public record SpotView(int section, @NotNull Outcome outcome) {}
+
+  /** Of an entry. */
+  public static EvidenceView of(Details details) {
+    return new EvidenceView(
+        details.spots().entrySet().stream()
+            .map(it -> new SpotView(it.getKey(), it.getValue()))
+            .sorted(Comparator.comparingInt(SpotView::section))
+            .toList(),
+        boxed(details.percent()),
+        boxed(details.minutes()),
+        details.options(),
+        details.ledBy().orElse(null),
+        details.byItself());
+  }
+
+  private static @Nullable Integer boxed(OptionalInt number) {
+    return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
+  }
+
+  private static OptionalInt known(@Nullable Integer number) {
+    return number == null ? OptionalInt.empty() : OptionalInt.of(number);
+  }
+
+  /**
+   * What it says of an entry.
+   *
+   * @param leader finds a colleague by name, or refuses
+   */
+  public static Details details(@Nullable EvidenceView view, UnaryOperator<String> leader) {
+    if (view == null) {
+      return Details.NONE;
+    }
+    Map<Integer, Outcome> spots = new TreeMap<>();
+    for (SpotView spot : view.spots()) {
+      if (spots.put(spot.section(), spot.outcome()) != null) {
+        throw Problem.rejected("Section " + spot.section() + " is said to have gone two ways.");
+      }
+    }
+    String ledBy = view.ledBy() == null ? "" : view.ledBy().strip();
+    return new Details(
+        spots,
+        known(view.percent()),
+        known(view.minutes()),
+        view.options().strip(),
+        ledBy.isEmpty() ? Optional.empty() : Optional.of(leader.apply(ledBy)),
+        false);
+  }
+}
