@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useOutbox } from '@/composables/useOutbox'
 import { useSession } from '@/composables/useSession'
 import { useTheme } from '@/composables/useTheme'
 
@@ -8,6 +9,8 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { theme, toggle } = useTheme()
+const { keepTrying, waiting } = useOutbox()
+keepTrying()
 const bare = computed(() => route.meta.bare === true || !session.name)
 
 const PLACES = [
@@ -42,12 +45,23 @@ async function signOut() {
       <button class="quiet-button" type="button" @click="signOut">Sign out</button>
     </div>
   </header>
+  <p v-if="!bare && waiting.length" class="waiting no-print" role="status">
+    <template v-for="one in waiting" :key="one.id">
+      <RouterLink :to="`/classes/${one.id}/log`">{{ one.words }}</RouterLink>
+      {{ one.refused ? `was not taken: ${one.refused}` : 'is kept here and sent once the network is back.' }}
+    </template>
+  </p>
   <main id="main" :class="{ page: !bare }" tabindex="-1">
     <RouterView />
   </main>
 </template>
 
 <style scoped>
+.waiting {
+  background: var(--notice-wash);
+  border-bottom: 2px solid var(--notice);
+  padding: var(--space-2) var(--space-5);
+}
 .skip {
   position: absolute;
   left: -999px;

@@ -33,6 +33,11 @@ export const router = createRouter({
     { path: '/songs/new', component: () => import('@/views/songs/SongView.vue') },
     { path: '/songs/:id(\\d+)', component: () => import('@/views/songs/SongView.vue') },
     { path: '/figures', component: () => import('@/views/figures/FiguresView.vue') },
+    {
+      path: '/dances/:id(\\d+)/teach/floor',
+      component: () => import('@/views/teaching/TeachFloorView.vue'),
+      meta: { bare: true },
+    },
     { path: '/dances/:id(\\d+)/teach', component: () => import('@/views/teaching/TeachView.vue') },
     {
       path: '/dances/:id(\\d+)/run-through',
@@ -41,6 +46,12 @@ export const router = createRouter({
     },
     { path: '/classes', component: () => import('@/views/classes/AgendaView.vue') },
     { path: '/classes/:id(\\d+)', component: () => import('@/views/classes/ClassView.vue') },
+    {
+      path: '/classes/:id(\\d+)/floor',
+      component: () => import('@/views/evening/FloorView.vue'),
+      meta: { bare: true },
+    },
+    { path: '/classes/:id(\\d+)/log', component: () => import('@/views/evening/LogView.vue') },
     { path: '/groups', component: () => import('@/views/groups/GroupListView.vue') },
     { path: '/groups/:id(\\d+)', component: () => import('@/views/groups/GroupView.vue') },
     { path: '/club', component: () => import('@/views/club/ClubView.vue') },

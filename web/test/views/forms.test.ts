@@ -229,7 +229,7 @@ describe('the agenda', () => {
     expect(page.words()).toContain('not written down yet')
     expect(page.words()).toContain('19:00 Teach Tea Urn')
     expect(page.words()).toContain('Mon 16 Nov, Monday Hall by Ines: “full house”')
-    expect(page.view.get('a[href="/classes/5"]').text()).toBe('Write it down')
+    expect(page.view.get('a[href="/classes/5/log"]').text()).toBe('Write it down')
     await page.press('Plan 60 minutes')
     expect(askedOf('POST', '/api/classes')[0].body).toEqual({ group: 2, date: '2026-11-30', minutes: 60 })
     expect(page.router.currentRoute.value.path).toBe('/classes/77')

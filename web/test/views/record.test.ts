@@ -1,108 +1,245 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import AddLine from '@/views/classes/AddLine.vue'
-import EffortCurve from '@/views/classes/EffortCurve.vue'
+import EveningStrip from '@/views/classes/EveningStrip.vue'
 import OrderBar from '@/views/classes/OrderBar.vue'
 import OrderLine from '@/views/classes/OrderLine.vue'
-import RecordPanel from '@/views/classes/RecordPanel.vue'
+import ProposalPanel from '@/views/classes/ProposalPanel.vue'
+import FloorView from '@/views/evening/FloorView.vue'
+import LogView from '@/views/evening/LogView.vue'
 import { classSheet, line } from '../made'
 import { show } from '../page'
-import { askedOf, offline, serve } from '../server'
+import { askedOf, offline, Refused, serve } from '../server'
 
-describe('the record of a class', () => {
-  const sheet = classSheet({
+const more = { spots: [], options: '' }
+let sheet = classSheet()
+let answer: () => unknown
+const HERE = { path: '/classes/5', route: '/classes/:id' }
+
+beforeEach(() => {
+  localStorage.clear()
+  vi.useFakeTimers({ toFake: ['Date'] })
+  vi.setSystemTime(new Date('2026-11-24T19:05:00'))
+  sheet = classSheet({
+    date: '2026-11-24',
+    startsAt: '19:00',
+    minutes: 60,
+    canRecord: true,
     lines: [
-      line({ id: 1, kind: 'TEACH', dance: 7, title: 'Tea Urn' }),
-      line({ id: 2, kind: 'BREAK', title: 'Water' }),
-      line({ id: 3, kind: 'PRACTICE', dance: 8, title: 'Brass Buttons' }),
+      line({ id: 1, start: 0, minutes: 30, kind: 'TEACH', dance: 7, title: 'Tea Urn' }),
+      line({ id: 2, start: 30, minutes: 5, kind: 'BREAK', title: 'Water' }),
+      line({ id: 3, start: 35, minutes: 25, kind: 'PRACTICE', dance: 8, title: 'Brass Buttons' }),
     ],
   })
-  const expected = [
-    { line: 1, happened: 'INTRODUCED', shown: [1, 2], allSections: 4 },
-    { line: 3, happened: 'DANCED', shown: [1, 2, 3], allSections: 3 },
-  ]
-  beforeEach(() => serve({ 'GET /api/classes/{id}/expected': () => expected }))
+  answer = () => ({ ...sheet, recorded: true, version: 2 })
+  serve({
+    'GET /api/classes/{id}': () => sheet,
+    'GET /api/classes/{id}/expected': () => [
+      {
+        line: 1,
+        happened: 'INTRODUCED',
+        shown: [1, 2],
+        allSections: 4,
+        outcome: 'SOLID',
+        noted: false,
+        more,
+      },
+      { line: 3, happened: 'DANCED', shown: [1, 2, 3], allSections: 3, outcome: 'SOLID', noted: false, more },
+    ],
+    'GET /api/groups/{id}/register': () => ({ kind: 'HEADS', dancers: [], came: [] }),
+    'GET /api/people/names': () => ['Ines', 'Oda'],
+    'GET /api/classes/{id}/late': () => ({
+      lines: [
+        { line: 2, minutes: 3, what: 'SHORTER', text: '2 minutes shorter', cost: 4 },
+        { line: 3, minutes: 0, what: 'CARRIED_OVER', text: 'not tonight', cost: 10 },
+      ],
+      cost: 14,
+      inHand: 1,
+    }),
+    'POST /api/classes/{id}/record': () => answer(),
+  })
+  return () => vi.useRealTimers()
+})
 
-  it('comes filled in as planned, and one press writes it down', async () => {
-    const { view, words, press } = await show(RecordPanel, { props: { sheet, busy: false } })
+const sent = () => askedOf('POST', '/api/classes/5/record')
+
+describe('the log of a class', () => {
+  it('comes filled in, and one tap writes it down', async () => {
+    const { words, press, router } = await show(LogView, HERE)
     expect(words()).toContain('Tea Urn Teach')
     expect(words()).not.toContain('Water')
-    await press('Write it down')
-    expect(view.emitted('record')).toEqual([
-      [
-        '',
-        [
-          { line: 1, happened: 'INTRODUCED', shown: [1, 2], outcome: 'SOLID', note: '' },
-          { line: 3, happened: 'DANCED', shown: [1, 2, 3], outcome: 'SOLID', note: '' },
-        ],
-      ],
+    await press('It went as it stands here')
+    expect(sent()[0].body.lines).toEqual([
+      { line: 1, happened: 'INTRODUCED', shown: [1, 2], outcome: 'SOLID', note: '', more },
+      { line: 3, happened: 'DANCED', shown: [1, 2, 3], outcome: 'SOLID', note: '', more },
     ])
+    expect(router.currentRoute.value.path).toBe('/classes/5')
+    expect(localStorage.getItem('ulna-log-5')).toBeNull()
   })
 
-  it('takes what went otherwise, and the notes with it', async () => {
-    const { view, press, choose } = await show(RecordPanel, { props: { sheet, busy: false } })
-    await choose('How Tea Urn went', 'SHAKY')
-    await choose('What happened with Tea Urn', 'TAUGHT')
-    await view.get('[aria-label="Note on Tea Urn"]').setValue('  turned late ')
+  it('takes what went otherwise, who came, and a word for the next one', async () => {
+    const { view, press, choose } = await show(LogView, HERE)
+    const card = view.get('[aria-label="How Tea Urn went"]')
+    await card.findAll('button')[1].trigger('click')
+    await view.get('[aria-label="Section 2: fine"]').trigger('click')
+    await choose('How many came', 14)
     await view.get('textarea').setValue(' cold hall ')
-    await view.findAll('input[type=checkbox]').at(-1)?.setValue(false)
+    await view.findAllComponents({ name: 'ElSwitch' })[1].vm.$emit('update:modelValue', false)
     await flushPromises()
     await press('Write it down')
-    expect(view.emitted('record')?.[0]).toEqual([
-      'cold hall',
-      [{ line: 1, happened: 'TAUGHT', shown: [1, 2, 3, 4], outcome: 'SHAKY', note: 'turned late' }],
+    expect(sent()[0].body).toMatchObject({ note: 'cold hall', came: { heads: 14, version: 0 } })
+    expect(sent()[0].body.lines).toEqual([
+      {
+        line: 1,
+        happened: 'INTRODUCED',
+        shown: [1, 2],
+        outcome: 'SHAKY',
+        note: '',
+        more: { spots: [{ section: 2, outcome: 'SHAKY' }], options: '' },
+      },
     ])
   })
 
   it('wants to know which sections were taught, where it was not all of it', async () => {
-    const { view, words, choose } = await show(RecordPanel, { props: { sheet, busy: false } })
+    const { words, choose } = await show(LogView, HERE)
     await choose('Sections of Tea Urn', [])
     expect(words()).toContain('Choose which sections of Tea Urn were taught.')
-    expect(view.get('button.el-button--large').attributes('disabled')).toBeDefined()
-    await choose('Sections of Tea Urn', [4, 2])
-    expect(view.get('button.el-button--large').attributes('disabled')).toBeUndefined()
+    expect(words()).not.toContain('It went as it stands here')
   })
 
-  it('that nothing was danced is said in so many words', async () => {
-    const { view, words, press } = await show(RecordPanel, { props: { sheet, busy: false } })
-    for (const box of view.findAll('li > label input[type=checkbox]')) await box.setValue(false)
-    expect(words()).toContain('Write down that nothing was danced')
-    await press('Write down that nothing was danced')
-    expect(view.emitted('record')).toEqual([['', []]])
-  })
-
-  it('keeps what was filled in when a colleague changes the order', async () => {
-    const { view, choose, press } = await show(RecordPanel, { props: { sheet, busy: false } })
-    await choose('How Tea Urn went', 'LOST')
-    await view.setProps({ sheet: { ...sheet, version: 2, lines: [...sheet.lines].reverse() } })
-    await flushPromises()
-    expect(askedOf('GET', '/api/classes/5/expected')).toHaveLength(2)
+  it('waits on the device without a network, keeps its word, and is sent once', async () => {
+    const { words, press } = await show(LogView, HERE)
+    offline(true)
     await press('Write it down')
-    const lines = view.emitted('record')?.[0]?.[1] as { line: number; outcome: string }[]
-    expect(lines.find((one) => one.line === 1)?.outcome).toBe('LOST')
+    expect(words()).toContain('Kept on this device.')
+    const waiting = JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')
+    expect(waiting).toHaveLength(1)
+    offline(false)
+    await press('Write it down')
+    expect(sent()).toHaveLength(1)
+    expect(sent()[0].body.key).toBe(waiting[0].body.key)
+    expect(JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')).toEqual([])
+  })
+
+  it('that is refused is still there, with the reason', async () => {
+    answer = () => new Refused(409, 'Somebody has changed this class.')
+    const { words, press } = await show(LogView, HERE)
+    await press('Write it down')
+    expect(words()).toContain('Not taken: Somebody has changed this class.')
+    expect(localStorage.getItem('ulna-log-5')).toContain('Tea Urn')
+    answer = () => ({ ...sheet, recorded: true })
+    await press('Write it down')
+    expect(JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')).toEqual([])
+  })
+
+  it('is kept while it is written, and opens without a network as it was', async () => {
+    const first = await show(LogView, HERE)
+    await first.view.get('textarea').setValue('half a sentence')
+    await flushPromises()
+    first.view.unmount()
+    offline(true)
+    const { view, words } = await show(LogView, HERE)
+    expect(words()).toContain('The server does not answer.')
+    expect((view.get('textarea').element as HTMLTextAreaElement).value).toBe('half a sentence')
   })
 
   it('is not asked for before the day, and says when it can be written', async () => {
-    const early = { ...sheet, canRecord: false }
-    const { words } = await show(RecordPanel, { props: { sheet: early, busy: false } })
+    sheet = { ...sheet, canRecord: false }
+    const { words } = await show(LogView, HERE)
     expect(words()).toContain('can be written on the day of the class and afterwards')
     expect(askedOf('GET', '/api/classes/5/expected')).toHaveLength(0)
   })
+})
 
-  it('cannot be written blind: without an answer the button waits and one can ask again', async () => {
+const key = (name: string) =>
+  document.body.dispatchEvent(new KeyboardEvent('keydown', { key: name, bubbles: true }))
+
+describe('the floor', () => {
+  it('shows what is on and what is next, and one key moves on', async () => {
+    const { words, press } = await show(FloorView, HERE)
+    await press('Begin Space or clicker')
+    expect(words()).toContain('Teach Tea Urn')
+    expect(words()).toContain('55 min left')
+    expect(words()).toContain('then Water')
+    key('PageDown')
+    await flushPromises()
+    expect(words()).toContain('Break Water')
+    key('PageUp')
+    await flushPromises()
+    expect(words()).toContain('Teach Tea Urn')
+  })
+
+  it('is shortened with one tap where time is short, and the log begins with it', async () => {
+    const { words, press } = await show(FloorView, HERE)
+    await press('Begin Space or clicker')
+    vi.setSystemTime(new Date('2026-11-24T19:55:00'))
+    await press('Late? for 55 minutes')
+    expect(askedOf('GET', '/api/classes/5/late')[0].query.get('from')).toBe('2')
+    expect(words()).toContain('2 minutes shorter')
+    await press('Do it so')
+    expect(words()).toContain('then Water Break, 3 min')
+    key(' ')
+    key(' ')
+    await flushPromises()
+    expect(words()).toContain('The class is over')
+    const log = await show(LogView, HERE)
+    await log.press('Write it down')
+    expect(sent()[0].body.lines.map((one: { line: number }) => one.line)).toEqual([1])
+  })
+
+  it('goes on without a network, as it was last seen', async () => {
+    const first = await show(FloorView, HERE)
+    await first.press('Begin Space or clicker')
+    first.view.unmount()
     offline(true)
-    const { view, words, press } = await show(RecordPanel, { props: { sheet, busy: false } })
-    expect(words()).toContain('The server does not answer.')
-    expect(view.get('button.el-button--large').attributes('disabled')).toBeDefined()
-    offline(false)
-    await press('Try again')
-    expect(askedOf('GET', '/api/classes/5/expected')).toHaveLength(1)
+    const { words, press } = await show(FloorView, HERE)
+    expect(words()).toContain('Moving on works all the same')
+    expect(words()).toContain('Teach Tea Urn')
+    await press('Late? for 55 minutes')
+    expect(words()).toContain('Leave something out by hand')
+    await press('Back')
+    await press('Leave out Brass Buttons')
+    await press('Next Space or clicker')
+    expect(words()).toContain('then the end')
+  })
+})
+
+describe('two orders', () => {
+  it('stand side by side with what each is worth, and what differs', async () => {
+    const other = { ...sheet.lines[2], title: 'High Tide', dance: 9 }
+    const proposal = { points: 40, gap: 0, now: 34, lines: [sheet.lines[0], sheet.lines[1], other] }
+    const { view, words, press } = await show(ProposalPanel, { props: { sheet, proposal, busy: false } })
+    expect(words()).toContain('Now: 34 points')
+    expect(words()).toContain('(+6)')
+    expect(
+      view
+        .findAll('.differs')
+        .map((one) => one.text())
+        .join(' '),
+    ).toContain('High Tide')
+    await press('Take this order')
+    expect(view.emitted('take')).toHaveLength(1)
+  })
+
+  it('that are the same are said to be the best already', async () => {
+    const proposal = { points: 40, gap: 3, now: 40, lines: sheet.lines }
+    const { words } = await show(ProposalPanel, { props: { sheet, proposal, busy: false } })
+    expect(words()).toContain('It is the best order already.')
+    expect(words()).toContain('3 points more at most')
   })
 })
 
 describe('a line of the running order', () => {
   const dances = [{ id: 7, title: 'Tea Urn', sound: true }]
-  const props = { sheet: classSheet(), dances, first: false, last: false, busy: false }
+  const props = {
+    sheet: classSheet(),
+    dances,
+    first: false,
+    last: false,
+    busy: false,
+    selected: true,
+    kept: false,
+  }
 
   it('says when, what and why, and who changed it', async () => {
     const { words } = await show(OrderLine, {
@@ -123,16 +260,17 @@ describe('a line of the running order', () => {
       },
     })
     expect(words()).toContain('20:15')
-    expect(words()).toContain('Due today. Chosen by Oda.')
+    expect(words()).toContain('Due today.')
+    expect(words()).toContain('Chosen by Oda.')
     expect(words()).toContain('changed by Ines, Fri 20 Nov')
     expect(words()).toContain('teach laid out by Wilma')
   })
 
   it.each([
-    ['TEACH', 'Lay out the teach', '/dances/7/teach?group=1&minutes=10'],
-    ['REMINDER', 'Walk-through', '/dances/7/teach?group=1&minutes=10&school=REMINDER'],
-    ['PRACTICE', 'Run through', '/dances/7/run-through?group=1'],
-    ['FINISH', 'Run through', '/dances/7/run-through?group=1'],
+    ['TEACH', 'Lay out the teach', '/dances/7/teach?group=1&class=5&minutes=10'],
+    ['REMINDER', 'Walk-through', '/dances/7/teach?group=1&class=5&minutes=10&school=REMINDER'],
+    ['PRACTICE', 'Run through', '/dances/7/run-through?group=1&class=5'],
+    ['FINISH', 'Run through', '/dances/7/run-through?group=1&class=5'],
   ])('of kind %s leads on by “%s”', async (kind, words, to) => {
     const { view } = await show(OrderLine, { props: { ...props, line: { ...line({ dance: 7 }), kind } } })
     const link = view.findAll('a').find((one) => one.text() === words)
@@ -152,7 +290,7 @@ describe('a line of the running order', () => {
   it('that is written down is only read', async () => {
     const sheet = classSheet({ recorded: true })
     const { view, words } = await show(OrderLine, { props: { ...props, sheet, line: line({ dance: 7 }) } })
-    expect(view.findAll('button')).toHaveLength(0)
+    expect(view.findAll('button')).toHaveLength(1)
     expect(words()).toContain('10 min')
   })
 })
@@ -187,17 +325,17 @@ it('the bar is as long as the class, or as the plan where that is longer', async
   expect((await widths(40))[0]).toMatch(/^66\.6/)
 })
 
-it('effort rises and falls line by line, and is not drawn where nobody knows it', async () => {
+it('the evening is drawn as time, with its effort, and every line of it can be chosen', async () => {
   const lines = [
-    line({ start: 0, minutes: 20, effort: 6, dance: undefined, title: 'Warm-up' }),
-    line({ start: 20, minutes: 20, effort: 50, dance: 1, title: 'Salt Road' }),
-    line({ start: 40, minutes: 20, effort: 20, dance: 2, title: 'Kettle On' }),
+    line({ id: 1, start: 0, minutes: 10, effort: 6, title: 'Walks', kind: 'WARM_UP' }),
+    line({ id: 2, start: 10, minutes: 30, effort: 60, dance: 1, title: 'Tea Urn' }),
+    line({ id: 3, start: 40, minutes: 20, effort: 20, dance: 2, title: 'Kettle On' }),
   ]
-  const { view } = await show(EffortCurve, { props: { lines, minutes: 60 } })
-  expect(view.get('svg').attributes('aria-label')).toBe('Effort: the most in Salt Road, 50 of 100')
-  expect(view.get('path').attributes('d')).toBe('M0 46 L16.67 43.2 L50.00 23.0 L83.33 36.8 L100 46 Z')
-  const none = await show(EffortCurve, {
-    props: { lines: [line({ effort: 6, dance: undefined })], minutes: 60 },
-  })
-  expect(none.view.find('svg').exists()).toBe(false)
+  const props = { lines, minutes: 60, startsAt: '19:00', selected: 2, kept: new Set([3]) }
+  const { view, press, words } = await show(EveningStrip, { props })
+  expect(view.get('svg').attributes('aria-label')).toContain('the most in Tea Urn, 60 of 100')
+  expect(view.findAll('li').map((one) => (one.element as HTMLElement).style.width)[1]).toBe('50%')
+  expect(words()).toContain('19:15')
+  await press('19:40 Practice, Kettle On, 20 minutes')
+  expect(view.emitted('select')).toEqual([[3]])
 })

@@ -40,6 +40,7 @@ const drill = (more: Partial<Schemas['DrillView']> = {}): Schemas['DrillView'] =
   label: 'Section 1',
   mode: 'COUNTS',
   percent: 70,
+  practised: [1],
   ready: [40, 0],
   repetitions: 3,
   say: [1, 2, 3].map((n) => ({ code: 'x', args: {}, text: `Line ${n}.` })),

@@ -32,7 +32,7 @@ beforeEach(() => {
       body.version !== kept.version
         ? new Refused(409, 'Somebody has changed this class.')
         : renew({ lines: versions.get(body.to)?.lines }),
-    'POST /api/classes/{id}/record': ({ body }) => renew({ recorded: true, note: body.note }),
+    'PUT /api/classes/{id}/leader': ({ body }) => renew({ leader: body.name || undefined }),
     'DELETE /api/classes/{id}/record': () => renew({ recorded: false }),
     'DELETE /api/classes/{id}': () => undefined,
   })
@@ -115,16 +115,17 @@ describe('a running order', () => {
 
   it('that is planned anew can be had back like any other change', async () => {
     const evening = await opened()
-    await evening.planAnew()
+    await evening.planAround([1], [7])
+    expect(askedOf('POST', '/api/classes/5/plan')[0].body).toMatchObject({ keep: [1], without: [7] })
     expect(titles()).toEqual(['Planned anew'])
     await evening.undo()
     expect(titles()).toEqual(['Tea Urn', 'Brass Buttons'])
   })
 
-  it('is written down, taken back and removed, each with the version one has seen', async () => {
+  it('is led by somebody, taken back and removed, each with the version one has seen', async () => {
     const evening = await opened()
-    await evening.record('full house', [])
-    expect(evening.sheet.value).toMatchObject({ recorded: true, note: 'full house', version: 2 })
+    await evening.lead('Ines')
+    expect(evening.sheet.value).toMatchObject({ leader: 'Ines', version: 2 })
     await evening.takeBack()
     expect(evening.sheet.value?.recorded).toBe(false)
     await evening.bringBack(1)

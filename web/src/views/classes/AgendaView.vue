@@ -10,6 +10,7 @@ import { useLoad } from '@/composables/useLoad'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
+import CalendarCard from './CalendarCard.vue'
 import OrderBar from './OrderBar.vue'
 
 const router = useRouter()
@@ -62,11 +63,22 @@ function passed(coming: Schemas['Coming']): boolean {
                   <span class="what">{{ line.title }}</span>
                 </li>
               </ol>
-              <RouterLink :to="`/classes/${one.planned.id}`">
-                <el-button type="primary" tag="span">{{
-                  passed(one) ? 'Write it down' : 'Open the running order'
-                }}</el-button>
-              </RouterLink>
+              <div class="row">
+                <RouterLink v-if="passed(one)" :to="`/classes/${one.planned.id}/log`">
+                  <el-button type="primary" tag="span">Write it down</el-button>
+                </RouterLink>
+                <RouterLink :to="`/classes/${one.planned.id}`">
+                  <el-button :type="passed(one) ? 'default' : 'primary'" tag="span"
+                    >Open the running order</el-button
+                  >
+                </RouterLink>
+                <RouterLink
+                  v-if="one.planned.canRecord && !passed(one)"
+                  :to="`/classes/${one.planned.id}/floor`"
+                >
+                  <el-button tag="span">On the floor</el-button>
+                </RouterLink>
+              </div>
             </template>
             <el-button v-else type="primary" :loading="busy" @click="plan(one)"
               >Plan {{ one.minutes }} minutes</el-button
@@ -74,6 +86,7 @@ function passed(coming: Schemas['Coming']): boolean {
           </li>
         </ul>
 
+        <CalendarCard :today="data.today" @changed="load" />
         <section v-if="data.recent.length" class="stack">
           <h2>Written down lately</h2>
           <ul class="recent">

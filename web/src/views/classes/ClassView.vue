@@ -9,17 +9,19 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
-import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
-import { sectionWords } from '@/domain/sections'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
-import EffortCurve from './EffortCurve.vue'
-import OrderBar from './OrderBar.vue'
+import EveningStrip from './EveningStrip.vue'
+import MusicCard from './MusicCard.vue'
 import OrderLine from './OrderLine.vue'
-import RecordPanel from './RecordPanel.vue'
+import ProposalPanel from './ProposalPanel.vue'
+import WorthCard from './WorthCard.vue'
+import WrittenCard from './WrittenCard.vue'
 import { orderOf, orderWords, type Line } from './order'
 import { useClass } from './useClass'
+import { useOrderValue } from './useOrderValue'
 
+/** A class: its evening as time, why it is so, and what a change of it costs. */
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => Number(route.params.id))
@@ -29,36 +31,92 @@ const { problem, loading, undoable, clash } = evening.order
 const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
+const leaders = useLoad(() => ask(api.GET('/api/people/names')))
+const { value, change } = useOrderValue(
+  () => id.value,
+  () => sheet.value?.version,
+)
 const adding = ref(false)
+const selected = ref<number>()
+const keep = ref(new Set<number>())
+const without = ref<number[]>([])
+const proposal = ref<Schemas['ProposalView']>()
 
-watch(id, evening.order.open, { immediate: true })
-onMounted(dances.load)
+watch(
+  id,
+  () => {
+    keep.value = new Set()
+    without.value = []
+    proposal.value = undefined
+    void evening.order.open()
+  },
+  { immediate: true },
+)
+onMounted(() => Promise.all([dances.load(), leaders.load()]))
 
 const forms = (): Line[] => (sheet.value ? orderOf(sheet.value).lines : [])
 const spare = computed(() => (sheet.value ? sheet.value.minutes - sheet.value.planned : 0))
+/** Lines that stay and are still there. */
+const kept = computed(
+  () => new Set((sheet.value?.lines ?? []).map((line) => line.id).filter((line) => keep.value.has(line))),
+)
+
+function save(lines: Line[]) {
+  proposal.value = undefined
+  return run(() => evening.change(lines))
+}
 
 function setMinutes(at: number, minutes: number | undefined) {
   if (!minutes || minutes === sheet.value?.lines[at].minutes) return
   const lines = forms()
   lines[at].minutes = minutes
-  void run(() => evening.change(lines))
+  void save(lines)
 }
 
 function move(at: number, by: number) {
   const lines = forms()
   const [line] = lines.splice(at, 1)
   lines.splice(at + by, 0, line)
-  void run(() => evening.change(lines))
+  void save(lines)
 }
 
 function drop(at: number) {
-  void run(() => evening.change(forms().filter((_, i) => i !== at)))
+  void save(forms().filter((_, i) => i !== at))
 }
 
 function swap(at: number, dance: number) {
   const lines = forms()
   lines[at] = { ...lines[at], dance, title: '' }
-  void run(() => evening.change(lines))
+  void save(lines)
+}
+
+function toggleKeep(line: number) {
+  const now = new Set(keep.value)
+  if (!now.delete(line)) now.add(line)
+  keep.value = now
+}
+
+/** The rest as it could be, around what stays, without what is not wanted. */
+async function propose() {
+  await run(async () => (proposal.value = await evening.proposed([...kept.value], without.value)))
+}
+
+function notTonight(dance: number) {
+  without.value = [...without.value, dance]
+  void propose()
+}
+
+async function take() {
+  const done = await run(
+    () => evening.planAround([...kept.value], without.value),
+    'Taken; undo brings the old order back.',
+  )
+  if (done) leave()
+}
+
+function leave() {
+  proposal.value = undefined
+  without.value = []
 }
 
 /** What the two orders come to is saved at once, like any other change. */
@@ -70,19 +128,10 @@ async function add(line: Line) {
   const lines = forms()
   const finish = lines.findIndex((one) => one.kind === 'FINISH')
   lines.splice(finish < 0 ? lines.length : finish, 0, line)
-  if (await run(() => evening.change(lines))) adding.value = false
+  if (await save(lines)) adding.value = false
 }
 
-function writtenWords(one: Schemas['WrittenView']): string {
-  return one.happened === 'INTRODUCED' && one.shown?.length
-    ? `taught ${sectionWords(one.shown)}`
-    : HAPPENED_WORDS[one.happened]
-}
-
-async function record(note: string, lines: Schemas['DancedForm'][]) {
-  await run(() => evening.record(note, lines), 'Written down; your colleagues see it.')
-}
-
+const takeBack = () => run(evening.takeBack, 'Taken back: correct it and write it down again.')
 async function remove() {
   if (await run(evening.remove, 'The class is removed.')) await router.push('/classes')
 }
@@ -101,77 +150,102 @@ async function remove() {
           <template #title
             ><RouterLink :to="`/groups/${sheet.group}`">{{ sheet.groupName }}</RouterLink></template
           >
-          <LevelMark :level="sheet.level" />
-          <template v-if="!sheet.recorded" #actions>
-            <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)">Undo</el-button>
-            <el-button
-              :loading="busy"
-              @click="run(evening.planAnew, 'Planned anew; undo brings the old order back.')"
-            >
-              Plan anew
-            </el-button>
-            <el-button text @click="remove">Remove class</el-button>
+          <p class="row">
+            <LevelMark :level="sheet.level" />
+            <label v-if="!sheet.recorded" class="row no-print">
+              led by
+              <el-select
+                :model-value="sheet.leader ?? ''"
+                size="small"
+                style="width: 170px"
+                aria-label="Who leads"
+                :disabled="busy"
+                @change="run(() => evening.lead($event))"
+              >
+                <el-option value="" label="nobody in particular" />
+                <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
+              </el-select>
+            </label>
+            <span v-else-if="sheet.leader">led by {{ sheet.leader }}</span>
+          </p>
+          <template #actions>
+            <template v-if="!sheet.recorded">
+              <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)">Undo</el-button>
+              <el-button text @click="remove">Remove class</el-button>
+              <RouterLink v-if="sheet.canRecord" :to="`/classes/${id}/log`">
+                <el-button tag="span">Write it down</el-button>
+              </RouterLink>
+              <RouterLink :to="`/classes/${id}/floor`">
+                <el-button type="primary" tag="span">On the floor</el-button>
+              </RouterLink>
+            </template>
           </template>
         </PageHead>
 
         <ConflictPanel :of="evening.order" :lines="(order) => orderWords(order, title)" @settled="settled" />
-        <OrderBar :lines="sheet.lines" :minutes="sheet.minutes" />
-        <EffortCurve :lines="sheet.lines" :minutes="sheet.minutes" />
-        <p class="quiet" role="status">
-          {{ sheet.planned }} of {{ sheet.minutes }} minutes
-          <b v-if="spare > 0">: {{ spare }} free</b>
-          <b v-if="spare < 0" class="over">: {{ -spare }} too many</b>
+        <EveningStrip
+          :lines="sheet.lines"
+          :minutes="sheet.minutes"
+          :starts-at="sheet.startsAt"
+          :selected
+          :kept
+          @select="selected = selected === $event ? undefined : $event"
+        />
+        <p v-if="spare !== 0" role="status">
+          {{ sheet.planned }} of {{ sheet.minutes }} minutes<b v-if="spare > 0">: {{ spare }} free</b
+          ><b v-if="spare < 0" class="over">: {{ -spare }} too many</b>
         </p>
+        <ProposalPanel v-if="proposal" :sheet :proposal :busy @take="take" @leave="leave" />
 
-        <ol class="order">
-          <OrderLine
-            v-for="(line, i) in sheet.lines"
-            :key="line.id"
-            :line
-            :sheet
-            :dances="dances.data.value ?? []"
-            :first="i === 0"
-            :last="i === sheet.lines.length - 1"
-            :busy
-            @swap="swap(i, $event)"
-            @minutes="setMinutes(i, $event)"
-            @move="move(i, $event)"
-            @drop="drop(i)"
-          />
-        </ol>
-        <template v-if="!sheet.recorded">
-          <AddLine
-            v-if="adding"
-            :dances="dances.data.value ?? []"
-            :minutes="Math.max(spare, 4)"
-            @add="add"
-            @cancel="adding = false"
-          />
-          <div v-else class="no-print"><el-button @click="adding = true">Add a line</el-button></div>
-        </template>
-
-        <RecordPanel v-if="!sheet.recorded" :sheet="sheet" :busy="busy" @record="record" />
-        <section v-else class="card stack">
-          <div class="row spread">
-            <h2>What happened</h2>
-            <el-button
-              :loading="busy"
-              @click="run(evening.takeBack, 'Taken back: correct it and write it down again.')"
-            >
-              Take the record back
-            </el-button>
+        <div class="sides">
+          <div class="stack">
+            <ol class="order">
+              <OrderLine
+                v-for="(line, i) in sheet.lines"
+                :key="line.id"
+                :line
+                :sheet
+                :dances="dances.data.value ?? []"
+                :first="i === 0"
+                :last="i === sheet.lines.length - 1"
+                :busy
+                :selected="selected === line.id"
+                :kept="kept.has(line.id)"
+                :points="value?.each[i]"
+                @select="selected = selected === line.id ? undefined : line.id"
+                @keep="toggleKeep(line.id)"
+                @without="line.dance && notTonight(line.dance)"
+                @swap="swap(i, $event)"
+                @minutes="setMinutes(i, $event)"
+                @move="move(i, $event)"
+                @drop="drop(i)"
+              />
+            </ol>
+            <template v-if="!sheet.recorded">
+              <AddLine
+                v-if="adding"
+                :dances="dances.data.value ?? []"
+                :minutes="Math.max(spare, 4)"
+                @add="add"
+                @cancel="adding = false"
+              />
+              <div v-else class="no-print"><el-button @click="adding = true">Add a line</el-button></div>
+            </template>
           </div>
-          <p v-if="sheet.note">“{{ sheet.note }}”</p>
-          <ul>
-            <li v-for="(one, i) in sheet.written" :key="i">
-              {{ one.title }}: {{ writtenWords(one) }}, <strong>{{ OUTCOME_WORDS[one.outcome] }}</strong>{{
-                one.note ? `: “${one.note}”` : ''
-              }}
-            </li>
-            <li v-if="sheet.written.length === 0">No dance was danced.</li>
-          </ul>
-          <p class="quiet">Written down by {{ sheet.recordedBy }}.</p>
-        </section>
+          <aside class="stack">
+            <WrittenCard v-if="sheet.recorded" :sheet :busy @take-back="takeBack" />
+            <WorthCard
+              v-else
+              :value
+              :change
+              :kept="kept.size"
+              :recorded="sheet.recorded"
+              :busy
+              @propose="propose"
+            />
+            <MusicCard :id :version="sheet.version" :starts-at="sheet.startsAt" />
+          </aside>
+        </div>
         <HistoryPanel
           :id="sheet.id"
           thing="CLASS"
@@ -196,11 +270,22 @@ h1 a {
 .over {
   color: var(--wrong);
 }
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 380px);
+  gap: var(--space-5);
+  align-items: start;
+}
 .order {
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
-  gap: var(--space-2);
+  gap: 4px;
+}
+@media (max-width: 1000px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

@@ -1,40 +1,65 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import ReasonList from '@/components/reason-list/ReasonList.vue'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, later } from '@/domain/time'
 
-/** A line of a running order: when, what, why, and what one can do about it. */
-defineProps<{
+/** A line of a running order, as tall as it lasts; chosen, it says why it is there and can be changed. */
+const props = defineProps<{
   line: Schemas['LineView']
   sheet: Schemas['ClassSheet']
   dances: Schemas['DanceName'][]
   first: boolean
   last: boolean
   busy: boolean
+  selected: boolean
+  kept: boolean
+  points?: number
 }>()
 const emit = defineEmits<{
+  select: []
+  keep: []
+  without: []
   swap: [dance: number]
   minutes: [minutes: number | undefined]
   move: [by: number]
   drop: []
 }>()
+
+const LEAST = 42
+const PER_MINUTE = 4
+const height = computed(() => `${LEAST + props.line.minutes * PER_MINUTE}px`)
+const why = computed(() => props.line.reasons[0]?.text ?? '')
+const query = computed(() => `group=${props.sheet.group}&class=${props.sheet.id}`)
+const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&minutes=${props.line.minutes}`)
 </script>
 
 <template>
-  <li class="card line" :class="line.kind.toLowerCase()">
-    <span class="time number">{{ later(sheet.startsAt, line.start) }}</span>
-    <div class="what">
-      <p class="kind">{{ KIND_WORDS[line.kind] }}</p>
-      <p class="title">
-        <RouterLink v-if="line.dance" :to="`/dances/${line.dance}`">{{ line.title }}</RouterLink>
-        <template v-else>{{ line.title }}</template>
-      </p>
-      <p class="reason">
-        {{ line.reasons.map((reason) => reason.text).join(' ') }}
-        <RouterLink
-          v-if="line.teachBy && line.dance"
-          class="chip"
-          :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}`"
+  <li class="line" :class="[line.kind.toLowerCase(), { selected }]" :style="{ minHeight: height }">
+    <button
+      type="button"
+      class="face"
+      :aria-expanded="selected"
+      :aria-label="`${later(sheet.startsAt, line.start)} ${KIND_WORDS[line.kind]} ${line.title}`"
+      @click="emit('select')"
+    >
+      <span class="time number">{{ later(sheet.startsAt, line.start) }}</span>
+      <span class="what">
+        <span class="kind"
+          >{{ KIND_WORDS[line.kind] }}, {{ line.minutes }} min<span v-if="kept" class="chip stays"
+            >stays</span
+          ></span
+        >
+        <span class="title">{{ line.title }}</span>
+        <span v-if="why && !selected" class="reason">{{ why }}</span>
+      </span>
+    </button>
+    <div v-if="selected" class="more">
+      <ReasonList :reasons="line.reasons" />
+      <p class="row quiet">
+        <span v-if="points !== undefined && points !== 0">{{ points }} points by the club's weights</span>
+        <RouterLink v-if="line.teachBy && line.dance" class="chip" :to="teach"
           >teach laid out by {{ line.teachBy }}</RouterLink
         >
         <span v-if="line.changedBy" class="chip"
@@ -42,33 +67,33 @@ const emit = defineEmits<{
           }}{{ line.changedAt ? `, ${day(line.changedAt.slice(0, 10))}` : '' }}</span
         >
       </p>
-    </div>
-    <div class="acts no-print">
-      <RouterLink
-        v-if="line.dance && line.kind === 'TEACH'"
-        class="plain-button strong"
-        :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}`"
-        >Lay out the teach</RouterLink
-      >
-      <RouterLink
-        v-else-if="line.dance && line.kind === 'REMINDER'"
-        class="plain-button strong"
-        :to="`/dances/${line.dance}/teach?group=${sheet.group}&minutes=${line.minutes}&school=REMINDER`"
-        >Walk-through</RouterLink
-      >
-      <RouterLink
-        v-else-if="line.dance"
-        class="plain-button strong"
-        :to="`/dances/${line.dance}/run-through?group=${sheet.group}`"
-        >Run through</RouterLink
-      >
-      <template v-if="!sheet.recorded">
+      <p v-if="line.dance" class="row">
+        <RouterLink v-if="line.kind === 'TEACH'" class="strong" :to="teach">Lay out the teach</RouterLink>
+        <RouterLink v-else-if="line.kind === 'REMINDER'" class="strong" :to="`${teach}&school=REMINDER`"
+          >Walk-through</RouterLink
+        >
+        <RouterLink class="strong" :to="`/dances/${line.dance}/run-through?${query}`">Run through</RouterLink>
+        <RouterLink class="strong" :to="`/dances/${line.dance}/calls`">Call sheet</RouterLink>
+        <RouterLink class="strong" :to="`/dances/${line.dance}`">The dance</RouterLink>
+      </p>
+      <div v-if="!sheet.recorded" class="row no-print">
+        <el-button
+          size="small"
+          :type="kept ? 'primary' : 'default'"
+          :aria-pressed="kept"
+          @click="emit('keep')"
+        >
+          {{ kept ? 'Stays' : 'Let it stay' }}
+        </el-button>
+        <el-button v-if="line.dance" size="small" :disabled="busy" @click="emit('without')"
+          >Not tonight</el-button
+        >
         <el-select
           v-if="line.dance"
           :model-value="line.dance"
           filterable
           size="small"
-          style="width: 150px"
+          style="width: 170px"
           :aria-label="`Dance of ${KIND_WORDS[line.kind]}`"
           @change="emit('swap', $event)"
         >
@@ -116,69 +141,92 @@ const emit = defineEmits<{
         >
           ✕
         </button>
-      </template>
-      <span v-else class="number">{{ line.minutes }} min</span>
+      </div>
     </div>
   </li>
 </template>
 
 <style scoped>
 .line {
+  --kind: var(--line);
   display: grid;
-  grid-template-columns: 64px minmax(0, 1fr) auto;
-  gap: var(--space-3);
-  align-items: center;
-  padding: var(--space-2) var(--space-3);
-  border-left-width: 8px;
+  grid-template-rows: auto 1fr;
+  background: var(--surface);
+  border: 1px solid var(--line);
+  border-left: 8px solid var(--kind);
+  border-radius: var(--radius-small);
+}
+.selected {
+  border-color: var(--accent);
+  border-left-color: var(--kind);
+  box-shadow: 0 2px 10px rgb(0 0 0 / 8%);
 }
 .teach {
-  border-left-color: var(--accent);
+  --kind: var(--action);
 }
 .reminder {
-  border-left-color: var(--notice);
+  --kind: var(--notice);
 }
 .practice {
-  border-left-color: var(--left-foot);
+  --kind: var(--left-foot);
 }
 .warm_up,
+.cool_down {
+  --kind: var(--right-foot);
+}
 .finish {
-  border-left-color: var(--right-foot);
+  --kind: var(--notice);
+}
+.face {
+  display: grid;
+  grid-template-columns: 60px minmax(0, 1fr);
+  gap: var(--space-3);
+  align-items: start;
+  padding: 6px var(--space-3);
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
 }
 .time {
   font: 700 19px var(--type-head);
 }
+.what {
+  display: grid;
+}
 .kind {
   font-size: 13px;
-  font-weight: 700;
   color: var(--text-soft);
+}
+.stays {
+  margin-left: var(--space-2);
 }
 .title {
-  font: 700 19px var(--type-head);
-}
-.title a {
-  color: inherit;
+  font: 700 18px var(--type-head);
+  line-height: 1.25;
 }
 .reason {
-  font-size: 15px;
+  font-size: 14px;
   color: var(--text-soft);
 }
-.acts {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  flex-wrap: wrap;
-  justify-content: end;
+.more {
+  display: grid;
+  gap: var(--space-2);
+  align-content: start;
+  padding: 0 var(--space-3) var(--space-3) 72px;
+  font-size: 15px;
 }
 .strong {
-  text-decoration: underline;
+  font-weight: 700;
 }
-@media (max-width: 900px) {
-  .line {
-    grid-template-columns: 56px minmax(0, 1fr);
+@media (max-width: 700px) {
+  .more {
+    padding-left: var(--space-3);
   }
-  .acts {
-    grid-column: 1 / -1;
-    justify-content: start;
+}
+@media print {
+  .line {
+    min-height: 0 !important;
   }
 }
 </style>

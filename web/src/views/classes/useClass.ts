@@ -50,11 +50,23 @@ export function useClass(id: () => number) {
   const change = (lines: Line[]) => orBack(() => order.commit({ lines, minutes: order.value.value.minutes }))
   const undo = () => orBack(order.undo)
 
-  async function planAnew() {
+  /** A class planned anew around lines that stay, without some dances; the one before can be had back. */
+  async function planAround(keep: number[], without: number[]) {
     if (!sheet.value) return
-    const body = { version: version(), minutes: sheet.value.minutes }
+    const body = { version: version(), minutes: sheet.value.minutes, keep, without }
     const answer = await ask(api.POST('/api/classes/{id}/plan', { params: { path: path() }, body }))
     order.takeAsStep(stored(answer))
+  }
+
+  /** What that would be, without doing it. */
+  async function proposed(keep: number[], without: number[]): Promise<Schemas['ProposalView']> {
+    const body = { minutes: sheet.value?.minutes ?? 0, keep, without }
+    return ask(api.POST('/api/classes/{id}/proposal', { params: { path: path() }, body }))
+  }
+
+  async function lead(name: string) {
+    const body = { version: version(), name }
+    order.take(stored(await ask(api.PUT('/api/classes/{id}/leader', { params: { path: path() }, body }))))
   }
 
   /** An earlier order comes back with its reasons and the names of those who changed it. */
@@ -63,11 +75,6 @@ export function useClass(id: () => number) {
     return stored(await ask(api.POST('/api/classes/{id}/bring-back', { params: { path: path() }, body })))
   }
   const bringBack = async (to: number) => order.take(await restore(to, version()))
-
-  async function record(note: string, lines: Schemas['DancedForm'][]) {
-    const body = { version: version(), note, lines }
-    order.take(stored(await ask(api.POST('/api/classes/{id}/record', { params: { path: path() }, body }))))
-  }
 
   async function takeBack() {
     const params = { path: path(), query: { version: version() } }
@@ -79,5 +86,5 @@ export function useClass(id: () => number) {
     order.forget()
   }
 
-  return { order, sheet, change, undo, planAnew, bringBack, record, takeBack, remove }
+  return { order, sheet, change, undo, planAround, proposed, lead, bringBack, takeBack, remove }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
@@ -23,7 +23,9 @@ import NextCard from './NextCard.vue'
 import RegisterCard from './RegisterCard.vue'
 import RequestsCard from './RequestsCard.vue'
 import RulingLine from './RulingLine.vue'
+import ProgressCard from './ProgressCard.vue'
 import VocabularyCard from './VocabularyCard.vue'
+import WeeksMatrix from './WeeksMatrix.vue'
 
 type Standing = Schemas['DanceStanding']
 
@@ -77,6 +79,16 @@ const shelves = computed(() => {
   )
   return SHELVES.map((shelf) => ({ ...shelf, dances: found.filter(shelf.holds) }))
 })
+
+/** Dances of the club's list, those that are due first. */
+const inSight = computed(() => (data.value?.dances ?? []).filter((one) => !one.archived))
+
+async function openDance(dance: number) {
+  words.value = ''
+  open.value = dance
+  await nextTick()
+  document.getElementById(`dance-${dance}`)?.scrollIntoView({ block: 'center' })
+}
 
 const last = (one: Standing) => one.entries[one.entries.length - 1]
 function entryWords(entry: Schemas['RecordEntry']): string {
@@ -146,6 +158,13 @@ async function written() {
           Nothing has been written down for this group. Plan its first class under
           <RouterLink to="/classes">Classes</RouterLink>, or write down here what it knows already.
         </p>
+        <WeeksMatrix
+          v-if="inSight.length"
+          :group="id"
+          :today="data.today"
+          :dances="inSight"
+          @open="openDance"
+        />
         <div class="sides">
           <div class="stack">
             <FilterBar
@@ -160,7 +179,13 @@ async function written() {
                   {{ shelf.name }} <span class="quiet">{{ shelf.what }}</span>
                 </h2>
                 <ul class="dances">
-                  <li v-for="one in shelf.dances" :key="one.dance" class="card" :class="{ due: one.isDue }">
+                  <li
+                    v-for="one in shelf.dances"
+                    :id="`dance-${one.dance}`"
+                    :key="one.dance"
+                    class="card"
+                    :class="{ due: one.isDue }"
+                  >
                     <div class="row spread">
                       <RouterLink :to="`/dances/${one.dance}`" class="title">{{ one.title }}</RouterLink>
                       <StageMark :stage="one.stage" />
@@ -227,6 +252,7 @@ async function written() {
             <RegisterCard :group="id" :today="data.today" @changed="load" />
           </aside>
         </div>
+        <ProgressCard :group="id" />
         <VocabularyCard :group="id" />
         <HistoryPanel
           :id="data.group.id"

@@ -7,10 +7,12 @@ import PageState from '@/components/page-state/PageState.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import { provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
+import { useTonight } from '@/composables/useTonight'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
+import { OUTCOME_WORDS } from '@/domain/labels'
 import NowDancing from './NowDancing.vue'
-import { useRunThrough } from './useRunThrough'
+import { useRunThrough, type Answer } from './useRunThrough'
 
 /** A dance from slow to full speed, with one key or a clicker. */
 const route = useRoute()
@@ -26,8 +28,22 @@ const { data, problem, loading, load } = useLoad(() =>
   ),
 )
 onMounted(load)
+const classId = computed(() => Number(route.query.class) || undefined)
+const backTo = computed(() => (classId.value ? `/classes/${classId.value}/floor` : `/dances/${id.value}`))
+const tonight = useTonight(group, classId)
+const { noted } = tonight
+const OUTCOME = { CLEAN: 'SOLID', SHAKY: 'SHAKY', LOST: 'LOST' } as const
+
+/** In a class, what was reached notes itself. */
+function reached(how: Answer, percent: number) {
+  const more = { spots: [], percent, options: '' }
+  const outcome = OUTCOME[how]
+  const form = { dance: id.value, happened: 'DANCED_CALLED' as const, shown: [], outcome, more }
+  void tonight.note(form, `${percent} %, ${OUTCOME_WORDS[outcome]}`)
+}
+
 const { beat, rung, from, length, asking, finished, suggestion, moment, now, play, pause, go, answer } =
-  useRunThrough(data, id, group)
+  useRunThrough(data, id, group, reached)
 
 const LENGTHS = [
   { label: '1 wall', value: 1 },
@@ -57,7 +73,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (asking.value) void answer('LOST')
     else go(rung.value - 1)
   } else if (key === 'Escape') {
-    void router.push(`/dances/${id.value}`)
+    void router.push(backTo.value)
   }
 })
 </script>
@@ -67,7 +83,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data && moment && now">
         <header>
-          <RouterLink :to="`/dances/${id}`" class="back">‹ {{ data.title }}</RouterLink>
+          <RouterLink :to="backTo" class="back">‹ {{ data.title }}</RouterLink>
           <div class="rungs" role="group" aria-label="Speed">
             <button
               v-for="(one, i) in data.ladder"
@@ -85,6 +101,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <NowDancing :moment :view-name="viewName ?? ''" :view />
 
         <p v-if="suggestion && !beat.playing.value" class="suggestion" role="status">{{ suggestion }}</p>
+        <p v-if="noted && !beat.playing.value" class="quiet" role="status">{{ noted }}</p>
         <footer>
           <div v-if="asking" class="asks" role="group" aria-label="How was that?">
             <button type="button" class="huge yes" @click="answer('CLEAN')">

@@ -65,10 +65,14 @@ watch(
   { immediate: true },
 )
 watch([group, minutes, school], () => {
-  const query = { group: group.value, minutes: minutes.value, school: school.value }
+  const query = { ...route.query, group: group.value, minutes: minutes.value, school: school.value }
   void router.replace({ query })
 })
 
+const floor = computed(() => ({
+  path: `/dances/${dance.value}/teach/floor`,
+  query: { ...route.query, group: group.value, minutes: minutes.value },
+}))
 const comparing = ref(false)
 const schools = computed(() => options.data.value?.schools ?? [])
 const schoolName = (of: School | undefined) => schools.value.find((one) => one.school === of)?.name
@@ -152,6 +156,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
       <template #actions>
         <el-button @click="print">Print</el-button>
         <el-button :loading="busy" @click="pdf">Save as PDF</el-button>
+        <RouterLink :to="floor"><el-button tag="span">On the floor</el-button></RouterLink>
         <RouterLink :to="`/dances/${dance}/run-through?group=${group ?? ''}`">
           <el-button type="primary" tag="span">Run through</el-button>
         </RouterLink>

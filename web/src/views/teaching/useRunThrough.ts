@@ -8,12 +8,13 @@ const USUAL_SECTION = 8
 
 /**
  * A run-through that is being danced: the walls that are chosen, the speed one stands on, the beat,
- * and the answers that lead to the next speed.
+ * and the answers that lead to the next speed; each is told, with the speed that was reached by then.
  */
 export function useRunThrough(
   data: Ref<Schemas['RunThroughView'] | undefined>,
   dance: Ref<number>,
   group: Ref<number | undefined>,
+  answered?: (how: Answer, percent: number) => void,
 ) {
   const beat = useBeat()
   const rung = ref(0)
@@ -26,6 +27,8 @@ export function useRunThrough(
   /** The answers since a rung was last chosen by hand, and that rung. */
   const answers = ref<Answer[]>([])
   const began = ref(0)
+  /** The fastest rung that was danced clean, in percent. */
+  const clean = ref<number>()
   /** An answer is on its way to the server. */
   const following = ref(false)
 
@@ -69,6 +72,9 @@ export function useRunThrough(
     if (!asking.value || following.value) return
     following.value = true
     answers.value = [...answers.value, how]
+    const danced = now.value?.percent ?? 0
+    if (how === 'CLEAN') clean.value = Math.max(clean.value ?? 0, danced)
+    answered?.(how, clean.value ?? danced)
     let next = rung.value
     try {
       const step = await ask(

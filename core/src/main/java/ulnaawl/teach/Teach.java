@@ -58,6 +58,23 @@ public record Teach(
     return reached.isWhole(sections);
   }
 
+  /**
+   * Sections that have been practised in this teach after its first drills.
+   *
+   * @param done how many drills, 0 or more; more than there are for all
+   */
+  public SectionSet practised(int done) {
+    int last = Math.min(done, steps.size()) - 1;
+    List<Integer> risen = new ArrayList<>();
+    for (int piece = 0; last >= 0 && piece < pieces.size(); piece++) {
+      if (pieces.get(piece) instanceof Piece.Steps it
+          && steps.get(last).get(piece) > before.get(piece)) {
+        risen.add(it.section());
+      }
+    }
+    return SectionSet.of(risen);
+  }
+
   /** How ready a piece is by the end, in thousandths. */
   public int readiness(Piece piece) {
     int at = pieces.indexOf(piece);

@@ -76,7 +76,7 @@ public class StatementsTest extends ServerTest {
       oda.post(
           "/api/classes",
           Client.json(
-              "{'group':%d,'date':'2026-12-21','minutes':60}".formatted(group.get("id").asLong())));
+              "{'group':%d,'date':'2026-12-14','minutes':60}".formatted(group.get("id").asLong())));
     }
     for (int i = 0; i < MORE_GROUPS; i++) {
       String text =

@@ -67,7 +67,7 @@ class CalendarController {
   @KeepAnswer
   CalendarView calendar() {
     return new CalendarView(
-        closed.all().stream()
+        closed.now().all().stream()
             .map(it ->
                 new ClosedView(
                     it.id(), it.group().orElse(null), it.from(), it.to(), it.note(), it.by()))

@@ -1,16 +1,12 @@
 package ulnaawl.server.calendar;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.learning.ClassDays;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
@@ -37,23 +33,8 @@ public class ClosedDays {
   }
 
   /** All of them, the first ones first. */
-  public List<ClosedRow> all() {
-    return store.all();
-  }
-
-  /** The days on which a group meets. */
-  public ClassDays daysOf(long group, DayOfWeek weekday) {
-    Set<LocalDate> closed =
-        store.all().stream()
-            .filter(it -> it.isFor(group))
-            .flatMap(ClosedRow::days)
-            .collect(Collectors.toSet());
-    return new ClassDays(weekday, closed);
-  }
-
-  /** Why a group has no class on a day; empty where it has one. */
-  public Optional<ClosedRow> on(long group, LocalDate day) {
-    return store.all().stream().filter(it -> it.isFor(group) && it.has(day)).findFirst();
+  public Closings now() {
+    return new Closings(store.all());
   }
 
   @InstructorOnly
@@ -70,7 +51,11 @@ public class ClosedDays {
       throw Problem.rejected(
           "Up to " + MOST + " closed times are kept; remove some that are over.");
     }
-    say(store.add(row), Action.ADDED, row.by(), row);
+    try {
+      say(store.add(row), Action.ADDED, row.by(), row);
+    } catch (DataIntegrityViolationException noGroup) {
+      throw Problem.gone("This group is not here.");
+    }
   }
 
   private static void check(LocalDate from, LocalDate to) {

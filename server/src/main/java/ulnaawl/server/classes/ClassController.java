@@ -5,12 +5,16 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.classes.RunningOrders.Around;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.SignedIn;
 
@@ -34,8 +39,12 @@ class ClassController {
 
   private final ClassService classes;
   private final ClassSheets sheets;
+  private final ClassMusic music;
+  private final GroupService groups;
 
-  ClassController(ClassService classes, ClassSheets sheets) {
+  ClassController(ClassService classes, ClassSheets sheets, ClassMusic music, GroupService groups) {
+    this.music = music;
+    this.groups = groups;
     this.classes = classes;
     this.sheets = sheets;
   }
@@ -126,6 +135,25 @@ class ClassController {
   @PostMapping("/{id}/proposal")
   ProposalView proposal(@PathVariable long id, @Valid @RequestBody AroundForm wanted) {
     return sheets.proposal(classes.get(id), wanted.around());
+  }
+
+  /** The songs of the evening in order, slower ones to practise to, and what is missing. */
+  @GetMapping("/{id}/music")
+  @KeepAnswer
+  ClassMusic.MusicOfClass music(@PathVariable long id) {
+    return music.of(classes.get(id));
+  }
+
+  /** The same as a playlist. */
+  @GetMapping(value = "/{id}/music/xspf", produces = "application/xspf+xml")
+  ResponseEntity<byte[]> playlist(@PathVariable long id) {
+    ClassRow row = classes.get(id);
+    String text = music.playlist(row, groups.get(row.group()));
+    ContentDisposition attached =
+        ContentDisposition.attachment().filename("class-" + row.date() + ".xspf").build();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attached.toString())
+        .body(text.getBytes(StandardCharsets.UTF_8));
   }
 
   @PostMapping

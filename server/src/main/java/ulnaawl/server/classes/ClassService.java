@@ -15,6 +15,7 @@ import ulnaawl.learning.ClassDays;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.calendar.ClosedDays;
+import ulnaawl.server.calendar.Closings;
 import ulnaawl.server.classes.ClassRow.Order;
 import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.dances.DanceService;
@@ -85,14 +86,15 @@ public class ClassService {
   /** The next day on which each group meets that has no recorded class yet, by group. */
   Map<Long, LocalDate> nextDates() {
     Map<Long, Set<LocalDate>> recorded = store.recordedFrom(today.date());
+    Closings now = closed.now();
     return groups.all().stream()
         .collect(
             Collectors.toMap(
-                GroupRow::id, it -> nextDate(it, recorded.getOrDefault(it.id(), Set.of()))));
+                GroupRow::id, it -> nextDate(it, now, recorded.getOrDefault(it.id(), Set.of()))));
   }
 
-  private LocalDate nextDate(GroupRow group, Set<LocalDate> recorded) {
-    ClassDays days = closed.daysOf(group.id(), group.weekday());
+  private LocalDate nextDate(GroupRow group, Closings now, Set<LocalDate> recorded) {
+    ClassDays days = now.daysOf(group.id(), group.weekday());
     LocalDate date = days.onOrAfter(today.date());
     while (recorded.contains(date)) {
       date = days.onOrAfter(date.plusDays(1));
@@ -112,6 +114,7 @@ public class ClassService {
     ClassBounds.check(date, today.date());
     ClassBounds.check(minutes);
     closed
+        .now()
         .on(group, date)
         .ifPresent(it -> {
           String why = it.note().isEmpty() ? "" : " (" + it.note() + ")";

@@ -10,7 +10,6 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -20,13 +19,9 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
-import ulnaawl.learning.Happened;
-import ulnaawl.learning.Outcome;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupDraft;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -37,7 +32,7 @@ import ulnaawl.server.platform.Today;
 import ulnaawl.server.songs.SongService;
 
 /**
- * Loads an invented club into an empty database: people, songs, dances, groups, six weeks of
+ * Loads an invented club into an empty database: people, songs, dances, groups, half a year of
  * history.
  */
 @Component
@@ -52,6 +47,7 @@ class DemoClub implements SmartInitializingSingleton {
   private final DanceService dances;
   private final ClassService classes;
   private final SongService songs;
+  private final DemoHistory history;
   private final Today today;
 
   DemoClub(
@@ -60,7 +56,9 @@ class DemoClub implements SmartInitializingSingleton {
       DanceService dances,
       ClassService classes,
       SongService songs,
+      DemoHistory history,
       Today today) {
+    this.history = history;
     this.people = people;
     this.groups = groups;
     this.dances = dances;
@@ -83,7 +81,7 @@ class DemoClub implements SmartInitializingSingleton {
     songs.takeFor(text("/demo/songs.csv"), true, "Oda Marsh");
     Map<String, Long> danceIds = loadDances();
     Map<String, GroupRow> groupRows = loadGroups();
-    loadHistory(danceIds, groupRows);
+    history.load(danceIds, groupRows);
     for (GroupRow group : groupRows.values()) {
       LocalDate next = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
       classes.plan(group.id(), next, group.minutes(), oda);
@@ -138,35 +136,7 @@ class DemoClub implements SmartInitializingSingleton {
     return rows;
   }
 
-  private void loadHistory(Map<String, Long> danceIds, Map<String, GroupRow> groupRows) {
-    for (String line : text("/demo/history.txt").lines().toList()) {
-      if (line.isBlank() || line.startsWith("#")) {
-        continue;
-      }
-      String[] cells = line.split("\\|", -1);
-      GroupRow group = groupRows.get(cells[0].strip());
-      Long dance = danceIds.get(cells[3].strip());
-      if (group == null || dance == null) {
-        throw new IllegalStateException("The demo history names something unknown: " + line);
-      }
-      LocalDate last = today.date().with(TemporalAdjusters.previous(group.weekday()));
-      LocalDate day = last.minusWeeks(Integer.parseInt(cells[1].strip()) - 1L);
-      groups.record(
-          group.id(),
-          Optional.empty(),
-          new GroupService.Entry(
-              dance,
-              day,
-              Happened.valueOf(cells[4].strip()),
-              SectionSet.upTo(Integer.parseInt(cells[5].strip())),
-              Outcome.valueOf(cells[6].strip()),
-              cells[7].strip(),
-              EvidenceRow.Details.NONE),
-          cells[2].strip());
-    }
-  }
-
-  private static String text(String resource) {
+  static String text(String resource) {
     try {
       return new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8);
     } catch (IOException e) {

@@ -32,6 +32,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.learning.ClassDays;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.learning.Progress;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.server.calendar.ClosedDays;
@@ -140,6 +141,27 @@ class GroupController {
   /** A group with everything it has been taught. */
   record GroupSheet(GroupSummary group, LocalDate today, List<DanceStanding> dances) {}
 
+  /**
+   * How many dances stood at each stage at the end of a week, and how many figures had been met.
+   */
+  record WeekView(
+      LocalDate end, int started, int taught, int practised, int known, int rusty, int figures) {
+    static WeekView of(Progress.Week week) {
+      return new WeekView(
+          week.end(),
+          at(week, Stage.STARTED),
+          at(week, Stage.TAUGHT),
+          at(week, Stage.PRACTISED),
+          at(week, Stage.KNOWN),
+          at(week, Stage.RUSTY),
+          week.figures());
+    }
+
+    private static int at(Progress.Week week, Stage stage) {
+      return week.dances().getOrDefault(stage, 0);
+    }
+  }
+
   /** A group as an instructor describes it. */
   record GroupForm(
       @NotBlank @Size(max = 80) String name,
@@ -180,7 +202,7 @@ class GroupController {
     LocalDate day = today.date();
     Map<Long, List<EvidenceRow>> evidence =
         groups.evidenceOf(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
-    ClassDays days = closed.daysOf(id, group.weekday());
+    ClassDays days = closed.now().daysOf(id, group.weekday());
     List<DanceStanding> list =
         standings.of(id, day).stream()
             .filter(one -> one.standing().stage() != Stage.NOT_STARTED)
@@ -191,6 +213,15 @@ class GroupController {
             .map(one -> standing(one, evidence.getOrDefault(one.row().id(), List.of()), day, days))
             .toList();
     return new GroupSheet(summary(group), day, list);
+  }
+
+  /** What the group had learned at the end of each week, the first one first. */
+  @GetMapping("/{id}/progress")
+  @KeepAnswer
+  List<WeekView> progress(@PathVariable long id) {
+    return standings.progress(groups.get(id).id(), today.date()).weeks().stream()
+        .map(WeekView::of)
+        .toList();
   }
 
   @PostMapping

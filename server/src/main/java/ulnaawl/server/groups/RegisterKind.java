@@ -1,7 +1,7 @@
 package ulnaawl.server.groups;
 
 /** What a group keeps of who comes; the club's choice for each group. */
-enum RegisterKind {
+public enum RegisterKind {
   NOTHING,
   HEADS,
   NAMES

@@ -71,14 +71,20 @@ public class Requests {
 
   @Transactional
   void ask(long group, long dance, String askedBy, String note, SignedIn me) {
+    askFor(group, dance, askedBy, today.date(), note, me.name());
+  }
+
+  /** The same on an earlier day, for the demo club. */
+  @Transactional
+  public void askFor(long group, long dance, String askedBy, LocalDate on, String note, String by) {
     GroupRow to = groups.active(group);
     DanceRow row = dances.get(dance);
     if (store.of(group).size() >= MOST) {
       throw Problem.rejected(
           "A list has up to " + MOST + " requests; drop some that are answered.");
     }
-    long id = store.add(group, dance, askedBy.strip(), today.date(), note.strip(), me.name());
-    say(id, Action.ADDED, to, row, me);
+    long id = store.add(group, dance, askedBy.strip(), on, note.strip(), by);
+    say(id, Action.ADDED, to, row, by);
   }
 
   @Transactional
@@ -92,11 +98,11 @@ public class Requests {
     if (!store.drop(group, id, me.name(), today.moment())) {
       throw Problem.gone("This request is not on the list any more.");
     }
-    say(id, Action.ARCHIVED, to, dances.get(row.dance()), me);
+    say(id, Action.ARCHIVED, to, dances.get(row.dance()), me.name());
   }
 
-  private void say(long id, Action action, GroupRow group, DanceRow dance, SignedIn me) {
+  private void say(long id, Action action, GroupRow group, DanceRow dance, String by) {
     events.publishEvent(
-        Change.of(Thing.REQUEST, id, action, me.name(), group.name() + ": " + dance.title()));
+        Change.of(Thing.REQUEST, id, action, by, group.name() + ": " + dance.title()));
   }
 }

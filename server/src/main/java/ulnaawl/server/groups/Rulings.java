@@ -1,5 +1,6 @@
 package ulnaawl.server.groups;
 
+import java.time.LocalDate;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,7 +16,7 @@ import ulnaawl.server.platform.Today;
 
 /** What people say of a dance and a group against the record; instructors and co-instructors. */
 @Service
-class Rulings {
+public class Rulings {
 
   private final RulingStore store;
   private final GroupService groups;
@@ -39,14 +40,20 @@ class Rulings {
   /** Says where a group stands, in place of the record and of what somebody said before. */
   @Transactional
   void rule(long group, long dance, Stage stage, String note, SignedIn me) {
+    ruleFor(group, dance, stage, note, me.name(), today.date());
+  }
+
+  /** The same on an earlier day, for the demo club. */
+  @Transactional
+  public void ruleFor(long group, long dance, Stage stage, String note, String by, LocalDate on) {
     GroupRow to = groups.active(group);
     DanceRow row = dances.get(dance);
     if (stage == Stage.NOT_STARTED) {
       throw Problem.rejected(
           "What was written down cannot be said away; take the entries of the record back.");
     }
-    long id = store.add(group, dance, stage, note.strip(), me.name(), today.date(), today.moment());
-    say(id, Action.ADDED, to, row, me);
+    long id = store.add(group, dance, stage, note.strip(), by, on, today.moment());
+    say(id, Action.ADDED, to, row, by);
   }
 
   /** The record holds again. */
@@ -57,11 +64,11 @@ class Rulings {
     if (!store.takeBack(group, dance, me.name(), today.moment())) {
       throw Problem.gone("Nobody says otherwise of " + row.title() + " any more.");
     }
-    say(0, Action.TAKEN_BACK, to, row, me);
+    say(0, Action.TAKEN_BACK, to, row, me.name());
   }
 
-  private void say(long id, Action action, GroupRow group, DanceRow dance, SignedIn me) {
+  private void say(long id, Action action, GroupRow group, DanceRow dance, String by) {
     events.publishEvent(
-        Change.of(Thing.RULING, id, action, me.name(), group.name() + ": " + dance.title()));
+        Change.of(Thing.RULING, id, action, by, group.name() + ": " + dance.title()));
   }
 }

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
+import ulnaawl.learning.Progress;
 import ulnaawl.learning.Register;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Standing;
@@ -83,6 +84,26 @@ public class Standings {
       }
     }
     return remembered;
+  }
+
+  /** What a group had learned at the end of each week until a day. */
+  Progress progress(long group, LocalDate day) {
+    Register register =
+        said().keeping().contains(group)
+            ? new Register(registers.attendance(group))
+            : Register.NOT_KEPT;
+    return Progress.of(
+        of(group, day).stream()
+            .filter(one -> !one.evidence().isEmpty())
+            .map(one ->
+                new Progress.Dance(
+                    one.evidence(),
+                    one.dance().sections(),
+                    one.standing().ruling(),
+                    one.dance().facts()::figuresIn))
+            .toList(),
+        register,
+        day);
   }
 
   /** What was said of all groups, as it stood after so many changes. */

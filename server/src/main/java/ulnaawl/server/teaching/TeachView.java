@@ -90,7 +90,11 @@ final class TeachView {
     }
   }
 
-  /** A drill, and how ready each piece is after it. */
+  /**
+   * A drill, and how ready each piece is after it.
+   *
+   * @param practised sections that were practised from the first drill to this one
+   */
   record DrillView(
       ScopeView scope,
       String label,
@@ -102,7 +106,8 @@ final class TeachView {
       int seconds,
       Facing startFacing,
       List<ReasonView> say,
-      List<Integer> ready) {}
+      List<Integer> ready,
+      SectionSet practised) {}
 
   /**
    * Something to be learned, how hard it is, how ready the group is before the teach, and how often

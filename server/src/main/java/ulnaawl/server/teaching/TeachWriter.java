@@ -105,7 +105,8 @@ class TeachWriter {
               drill.seconds(),
               drill.startFacing(),
               reasons.views(drill.say(), speech::say),
-              teach.steps().get(i).stream().map(TeachWriter::percent).toList()));
+              teach.steps().get(i).stream().map(TeachWriter::percent).toList(),
+              teach.practised(i + 1)));
       start += drill.seconds();
     }
     return drills;

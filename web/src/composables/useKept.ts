@@ -1,0 +1,29 @@
+import { ref } from 'vue'
+import { Refusal } from '@/api/client'
+import { useLoad, type Loaded } from './useLoad'
+
+/**
+ * Loads something that is needed where the network is poor: the last answer is kept on the device, and
+ * shown, with a word about it, while the server does not answer.
+ */
+export function useKept<T>(
+  key: () => string,
+  fetch: () => Promise<T>,
+): Loaded<T> & { old: { value: boolean } } {
+  const old = ref(false)
+  const loaded = useLoad(async () => {
+    try {
+      const found = await fetch()
+      localStorage.setItem(key(), JSON.stringify(found))
+      old.value = false
+      return found
+    } catch (e) {
+      const kept = localStorage.getItem(key())
+      const away = e instanceof Refusal && (e.status === 0 || e.status >= 500)
+      if (!away || kept === null) throw e
+      old.value = true
+      return JSON.parse(kept) as T
+    }
+  })
+  return { ...loaded, old }
+}

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { KIND_WORDS } from '@/domain/labels'
+import { later } from '@/domain/time'
+
+/** The evening as time: each line as long as it lasts, its effort as a curve above, the clock below. */
+const props = defineProps<{
+  lines: Schemas['LineView'][]
+  minutes: number
+  startsAt: string
+  selected?: number
+  kept?: Set<number>
+}>()
+defineEmits<{ select: [line: number] }>()
+
+const TOP = 56
+const TICK = 15
+const planned = computed(() => props.lines.reduce((sum, line) => sum + line.minutes, 0))
+const all = computed(() => Math.max(planned.value, props.minutes))
+const share = (minutes: number) => (minutes / all.value) * 100
+const ticks = computed(() =>
+  Array.from({ length: Math.floor(all.value / TICK) + 1 }, (_, i) => i * TICK).filter(
+    (at) => at === 0 || all.value - at > 4,
+  ),
+)
+const middle = computed(() =>
+  props.lines.map((line) => ({
+    x: share(line.start + line.minutes / 2),
+    y: TOP - 4 - (line.effort / 100) * (TOP - 8),
+  })),
+)
+const path = computed(() => {
+  const top = middle.value.map((one) => `L${one.x.toFixed(2)} ${one.y.toFixed(1)}`).join(' ')
+  return `M0 ${TOP} ${top} L${share(planned.value).toFixed(2)} ${TOP} Z`
+})
+const label = computed(() => {
+  const most = [...props.lines].sort((a, b) => b.effort - a.effort)[0]
+  return most ? `Effort over the evening: the most in ${most.title}, ${most.effort} of 100` : 'Effort'
+})
+const fits = (line: Schemas['LineView']) => share(line.minutes) > 7
+</script>
+
+<template>
+  <figure class="strip">
+    <svg :viewBox="`0 0 100 ${TOP}`" preserveAspectRatio="none" role="img" :aria-label="label">
+      <path :d="path" />
+    </svg>
+    <ol :aria-label="`${planned} of ${minutes} minutes planned`">
+      <li v-for="line in lines" :key="line.id" :style="{ width: `${share(line.minutes)}%` }">
+        <button
+          type="button"
+          :class="[line.kind.toLowerCase(), { on: line.id === selected }]"
+          :aria-pressed="line.id === selected"
+          :aria-label="`${later(startsAt, line.start)} ${KIND_WORDS[line.kind]}, ${line.title}, ${line.minutes} minutes`"
+          :title="`${KIND_WORDS[line.kind]}: ${line.title}`"
+          @click="$emit('select', line.id)"
+        >
+          <b>{{ line.minutes }}</b>
+          <span v-if="fits(line)">{{ line.dance ? line.title : KIND_WORDS[line.kind] }}</span>
+          <i v-if="kept?.has(line.id)" aria-hidden="true" title="stays" />
+        </button>
+      </li>
+    </ol>
+    <p class="ticks" aria-hidden="true">
+      <span v-for="at in ticks" :key="at" class="number" :style="{ left: `${share(at)}%` }">{{
+        later(startsAt, at)
+      }}</span>
+      <span class="number end">{{ later(startsAt, minutes) }}</span>
+    </p>
+    <figcaption class="quiet">The curve is effort: count rate, steps and turns.</figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.strip {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+  height: 56px;
+}
+path {
+  fill: var(--accent-wash);
+  stroke: var(--accent);
+  stroke-width: 2px;
+  vector-effect: non-scaling-stroke;
+}
+ol {
+  list-style: none;
+  display: flex;
+  margin: 0;
+  padding: 0;
+}
+li {
+  min-width: 0;
+}
+button {
+  position: relative;
+  display: grid;
+  place-content: center;
+  gap: 2px;
+  width: 100%;
+  height: 58px;
+  padding: 0 2px;
+  border: 0;
+  border-right: 2px solid var(--ground);
+  border-bottom: 5px solid transparent;
+  background: var(--inset);
+  color: var(--text);
+  cursor: pointer;
+  text-align: center;
+  overflow: hidden;
+}
+button b {
+  font: 700 17px var(--type-head);
+}
+button span {
+  font-size: 13px;
+  line-height: 1.1;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+button i {
+  position: absolute;
+  top: 6px;
+  right: 6px;
+  width: 9px;
+  height: 9px;
+  border-radius: 50%;
+  background: currentcolor;
+}
+button.on {
+  border-bottom-color: var(--text);
+}
+.warm_up,
+.cool_down {
+  background: var(--right-foot-wash);
+}
+.reminder {
+  background: var(--notice);
+  color: var(--on-notice);
+}
+.teach {
+  background: var(--action);
+  color: var(--on-action);
+}
+.practice {
+  background: var(--left-foot-wash);
+}
+.finish {
+  background: var(--notice-wash);
+}
+.break {
+  background-image: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 8px);
+}
+.ticks {
+  position: relative;
+  height: 20px;
+  font-size: 13px;
+  color: var(--text-soft);
+}
+.ticks span {
+  position: absolute;
+}
+.ticks .end {
+  right: 0;
+}
+</style>

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ask, type Schemas } from '@/api/client'
+import PageHead from '@/components/page-head/PageHead.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import { useDo } from '@/composables/useDo'
+import { useKept } from '@/composables/useKept'
+import { useLoad } from '@/composables/useLoad'
+import { useOutbox } from '@/composables/useOutbox'
+import { sayDone } from '@/composables/say'
+import { fresh, type Evening } from '@/domain/evening'
+import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
+import { day, hourMinute } from '@/domain/time'
+import LogCame from './LogCame.vue'
+import LogLineCard from './LogLineCard.vue'
+
+/** Afterwards, with one thumb: how the class was. It comes filled in, and is kept on the device until it is sent. */
+const route = useRoute()
+const router = useRouter()
+const id = computed(() => Number(route.params.id))
+const { busy, run } = useDo()
+const outbox = useOutbox()
+const all = useKept(
+  () => `ulna-log-begin-${id.value}`,
+  async () => {
+    const path = { id: id.value }
+    const sheet = await ask(api.GET('/api/classes/{id}', { params: { path } }))
+    const [expected, register] = await Promise.all([
+      sheet.canRecord ? ask(api.GET('/api/classes/{id}/expected', { params: { path } })) : [],
+      ask(api.GET('/api/groups/{id}/register', { params: { path: { id: sheet.group } } })),
+    ])
+    return { sheet, expected, register }
+  },
+)
+const { data, problem, loading, load, old } = all
+const leaders = useLoad(() => ask(api.GET('/api/people/names')))
+const evening = useLocalStorage<Evening>(() => `ulna-evening-${id.value}`, fresh())
+const draft = useLocalStorage<Log | null>(() => `ulna-log-${id.value}`, null, {
+  serializer: { read: (text) => JSON.parse(text) as Log | null, write: (log) => JSON.stringify(log) },
+})
+const log = ref<Log>()
+const waits = computed(() => outbox.of(id.value))
+
+watch(
+  id,
+  async () => {
+    await Promise.all([load(), leaders.load()])
+    if (!data.value?.sheet.canRecord) return
+    const begun = filledIn(data.value.sheet, data.value.expected, evening.value, Date.now())
+    log.value = draft.value ? keptOf(draft.value, begun) : begun
+  },
+  { immediate: true },
+)
+watch(log, (now) => (draft.value = now ?? null), { deep: true })
+
+const missing = computed(() => log.value && unsaid(log.value))
+const some = computed(() => log.value?.lines.some((line) => line.danced) ?? false)
+
+function came(): Schemas['CameForm'] | undefined {
+  const register = data.value?.register
+  if (!log.value || !register) return undefined
+  const version = register.came.find((one) => one.day === data.value?.sheet.date)?.version ?? 0
+  if (register.kind === 'NAMES' && log.value.there) return { there: log.value.there, version }
+  if (register.kind === 'HEADS' && log.value.heads !== undefined) return { heads: log.value.heads, version }
+  return undefined
+}
+
+async function send() {
+  const [now, sheet] = [log.value, data.value?.sheet]
+  if (!now || !sheet) return
+  const key = waits.value?.body.key ?? crypto.randomUUID()
+  const words = `${sheet.groupName}, ${day(sheet.date)}`
+  const body = toSend(now, sheet.version, key, came())
+  await run(() => outbox.send({ id: id.value, words, body }))
+  if (!waits.value) await sent()
+}
+
+async function sent() {
+  localStorage.removeItem(`ulna-log-${id.value}`)
+  localStorage.removeItem(`ulna-evening-${id.value}`)
+  sayDone('Written down; your colleagues see it.')
+  await router.push(`/classes/${id.value}`)
+}
+
+// What waited is sent by itself: then there is nothing left to do here.
+watch(waits, (now, before) => {
+  if (before && !now && !busy.value) void sent()
+})
+
+/** As planned, as it stands: one tap. */
+async function again() {
+  outbox.forget(id.value)
+  await load()
+}
+</script>
+
+<template>
+  <div class="stack log">
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <PageHead
+          :title="`How was it, ${data.sheet.groupName}?`"
+          back="the class"
+          :back-to="`/classes/${id}`"
+        >
+          <template #above
+            ><p class="when">{{ day(data.sheet.date) }}, {{ hourMinute(data.sheet.startsAt) }}</p></template
+          >
+        </PageHead>
+        <p v-if="old" class="card">
+          The server does not answer. Write it down all the same: it is kept on this device and sent once.
+        </p>
+        <div v-if="waits" class="card waits" role="status">
+          <template v-if="waits.refused">
+            <p><b>Not taken:</b> {{ waits.refused }}</p>
+            <p class="quiet">What you wrote is still here. Look at it again, then send it.</p>
+            <el-button @click="again">Look at the class as it is now</el-button>
+          </template>
+          <p v-else><b>Kept on this device.</b> It is sent by itself once the network is back.</p>
+        </div>
+        <p v-if="data.sheet.recorded" class="card">
+          This class is written down already, by {{ data.sheet.recordedBy }}. Take the record back on
+          <RouterLink :to="`/classes/${id}`">its page</RouterLink> to correct it.
+        </p>
+        <p v-else-if="!data.sheet.canRecord" class="card">
+          The log can be written on the day of the class and afterwards; it comes filled in as planned.
+        </p>
+        <template v-else-if="log">
+          <el-button
+            v-if="some && !missing"
+            class="huge"
+            type="primary"
+            size="large"
+            :loading="busy"
+            @click="send"
+            >It went as it stands here</el-button
+          >
+          <LogCame v-model="log" :register="data.register" />
+          <LogLineCard v-for="(line, i) in log.lines" :key="line.line" v-model="log.lines[i]" />
+          <p v-if="log.lines.length === 0" class="card">No dance was planned in this class.</p>
+          <section class="card stack">
+            <el-input
+              v-model="log.note"
+              type="textarea"
+              :rows="2"
+              maxlength="2000"
+              placeholder="A word for whoever takes the next class"
+              aria-label="A word for whoever takes the next class"
+            />
+            <label class="row">
+              led by
+              <el-select v-model="log.ledBy" aria-label="Who led" style="width: 220px">
+                <el-option value="" label="me" />
+                <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
+              </el-select>
+            </label>
+          </section>
+          <p v-if="missing" role="status">Choose which sections of {{ missing.title }} were taught.</p>
+          <el-button
+            class="huge"
+            type="primary"
+            size="large"
+            :loading="busy"
+            :disabled="!!missing"
+            @click="send"
+          >
+            {{ some ? 'Write it down' : 'Write down that nothing was danced' }}
+          </el-button>
+        </template>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.log {
+  max-width: 720px;
+  margin-inline: auto;
+}
+.when {
+  font: 700 17px var(--type-head);
+  color: var(--accent);
+}
+.waits {
+  border-left: 6px solid var(--notice);
+}
+.huge {
+  width: 100%;
+  min-height: 60px;
+  font-size: 18px;
+}
+</style>
