@@ -1,24 +1,31 @@
 import { useLocalStorage } from '@vueuse/core'
-import { ref, type Ref } from 'vue'
+import { ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { fresh, reaching, type Evening } from '@/domain/evening'
+import { useKept } from './useKept'
 
 /**
  * Notes by itself what a run-through or a teach of a class reached: on this device at once, and for
- * colleagues where the server answers. The log of the class begins with it.
+ * colleagues where the server answers. The log of the class begins with it. A class that is still to
+ * come is only rehearsed, and nothing is noted of it.
  */
-export function useTonight(group: Ref<number | undefined>, classId: Ref<number | undefined>) {
+export function useTonight(classId: Ref<number | undefined>) {
   const evening = useLocalStorage<Evening>(() => `ulna-evening-${classId.value ?? 0}`, fresh())
   const noted = ref('')
+  const { data: sheet, load } = useKept(
+    () => `ulna-class-copy-${classId.value ?? 0}`,
+    () => ask(api.GET('/api/classes/{id}', { params: { path: { id: classId.value ?? 0 } } })),
+  )
+  watch(classId, (id) => (id ? load() : undefined), { immediate: true })
 
   async function note(form: Schemas['NotedForm'], words: string) {
-    if (!classId.value || !group.value) return
+    if (!classId.value || !sheet.value?.canRecord) return
     const taught = form.happened === 'TAUGHT' || form.happened === 'INTRODUCED'
     evening.value = reaching(evening.value, { dance: form.dance, taught, note: form })
     noted.value = `Noted for the log: ${words}.`
     try {
-      const path = { id: group.value }
-      await ask(api.POST('/api/groups/{id}/noted', { params: { path }, body: form }))
+      const path = { id: classId.value }
+      await ask(api.POST('/api/classes/{id}/noted', { params: { path }, body: form }))
     } catch {
       // It stands on this device, where the log begins with it.
     }

@@ -336,6 +336,6 @@ it('the evening is drawn as time, with its effort, and every line of it can be c
   expect(view.get('svg').attributes('aria-label')).toContain('the most in Tea Urn, 60 of 100')
   expect(view.findAll('li').map((one) => (one.element as HTMLElement).style.width)[1]).toBe('50%')
   expect(words()).toContain('19:15')
-  await press('19:40 Practice, Kettle On, 20 minutes')
+  await press('20 19:40 Practice, Kettle On, 20 minutes Kettle On')
   expect(view.emitted('select')).toEqual([[3]])
 })

@@ -120,7 +120,7 @@ const takeDown = (one: Schemas['ThemeView']) =>
     <ul>
       <li v-for="one in themesNow" :key="`theme ${one.id}`">
         <b>{{ one.name }}</b>
-        <span class="quiet">{{ span(one) }}: dances with {{ one.tags.join(', ') }}</span>
+        <span class="quiet after">{{ span(one) }}: dances with {{ one.tags.join(', ') }}</span>
         <button
           v-if="session.isInstructor"
           class="plain-button no-print"
@@ -132,8 +132,8 @@ const takeDown = (one: Schemas['ThemeView']) =>
         </button>
       </li>
       <li v-for="one in closedNow" :key="`closed ${one.id}`">
-        <b>No class</b> {{ span(one) }}
-        <span class="quiet">{{ groupName(one.group) }}{{ one.note ? `, ${one.note}` : '' }}</span>
+        <b>No class</b><span class="after">{{ span(one) }}</span>
+        <span class="quiet after">{{ groupName(one.group) }}{{ one.note ? `, ${one.note}` : '' }}</span>
         <button
           v-if="session.isInstructor"
           class="plain-button no-print"

@@ -155,14 +155,15 @@ async function remove() {
             <label v-if="!sheet.recorded" class="row no-print">
               led by
               <el-select
-                :model-value="sheet.leader ?? ''"
+                :model-value="sheet.leader"
+                clearable
+                placeholder="nobody in particular"
                 size="small"
                 style="width: 170px"
                 aria-label="Who leads"
                 :disabled="busy"
-                @change="run(() => evening.lead($event))"
+                @change="run(() => evening.lead($event ?? ''))"
               >
-                <el-option value="" label="nobody in particular" />
                 <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
               </el-select>
             </label>

@@ -24,10 +24,13 @@ const ticks = computed(() =>
     (at) => at === 0 || all.value - at > 4,
   ),
 )
+/** Most evenings ask less than this; the curve fills its height. */
+const USUAL_MOST = 50
+const scale = computed(() => Math.max(USUAL_MOST, ...props.lines.map((line) => line.effort)))
 const middle = computed(() =>
   props.lines.map((line) => ({
     x: share(line.start + line.minutes / 2),
-    y: TOP - 4 - (line.effort / 100) * (TOP - 8),
+    y: TOP - 2 - (line.effort / scale.value) * (TOP - 8),
   })),
 )
 const path = computed(() => {
@@ -38,6 +41,9 @@ const label = computed(() => {
   const most = [...props.lines].sort((a, b) => b.effort - a.effort)[0]
   return most ? `Effort over the evening: the most in ${most.title}, ${most.effort} of 100` : 'Effort'
 })
+const spoken = (line: Schemas['LineView']) =>
+  `${later(props.startsAt, line.start)} ${KIND_WORDS[line.kind]}, ${line.title}, ${line.minutes} minutes`
+const shown = (line: Schemas['LineView']) => (line.dance ? line.title : KIND_WORDS[line.kind])
 const fits = (line: Schemas['LineView']) => share(line.minutes) > 7
 </script>
 
@@ -52,12 +58,12 @@ const fits = (line: Schemas['LineView']) => share(line.minutes) > 7
           type="button"
           :class="[line.kind.toLowerCase(), { on: line.id === selected }]"
           :aria-pressed="line.id === selected"
-          :aria-label="`${later(startsAt, line.start)} ${KIND_WORDS[line.kind]}, ${line.title}, ${line.minutes} minutes`"
           :title="`${KIND_WORDS[line.kind]}: ${line.title}`"
           @click="$emit('select', line.id)"
         >
-          <b>{{ line.minutes }}</b>
-          <span v-if="fits(line)">{{ line.dance ? line.title : KIND_WORDS[line.kind] }}</span>
+          <b aria-hidden="true">{{ line.minutes }}</b>
+          <span class="unseen">{{ spoken(line) }}</span>
+          <span v-if="fits(line)" aria-hidden="true">{{ shown(line) }}</span>
           <i v-if="kept?.has(line.id)" aria-hidden="true" title="stays" />
         </button>
       </li>

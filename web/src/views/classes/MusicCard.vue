@@ -23,14 +23,16 @@ const missing = computed(() => data.value?.lines.filter((one) => one.missing) ??
     </div>
     <p v-if="missing.length" class="missing">
       <b>Before the evening:</b>
-      <span v-for="one in missing" :key="one.line"> {{ one.danceTitle }}: {{ one.missing }} </span>
+      <span v-for="one in missing" :key="one.line" class="after"
+        >{{ one.danceTitle }}: {{ one.missing }}</span
+      >
     </p>
     <ol>
       <li v-for="one in data.lines" :key="one.line">
         <span class="number quiet">{{ later(startsAt, one.start) }}</span>
         <span>
           <b>{{ one.title ?? 'no song' }}</b>
-          <span v-if="one.artist" class="quiet"> {{ one.artist }}</span>
+          <span v-if="one.artist" class="quiet after">{{ one.artist }}</span>
           <small class="quiet">
             {{ one.danceTitle }}<template v-if="one.location">, {{ one.location }}</template>
           </small>

@@ -27,8 +27,8 @@ const emit = defineEmits<{
   drop: []
 }>()
 
-const LEAST = 42
-const PER_MINUTE = 4
+const LEAST = 34
+const PER_MINUTE = 6
 const height = computed(() => `${LEAST + props.line.minutes * PER_MINUTE}px`)
 const why = computed(() => props.line.reasons[0]?.text ?? '')
 const query = computed(() => `group=${props.sheet.group}&class=${props.sheet.id}`)
@@ -37,13 +37,7 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
 
 <template>
   <li class="line" :class="[line.kind.toLowerCase(), { selected }]" :style="{ minHeight: height }">
-    <button
-      type="button"
-      class="face"
-      :aria-expanded="selected"
-      :aria-label="`${later(sheet.startsAt, line.start)} ${KIND_WORDS[line.kind]} ${line.title}`"
-      @click="emit('select')"
-    >
+    <button type="button" class="face" :aria-expanded="selected" @click="emit('select')">
       <span class="time number">{{ later(sheet.startsAt, line.start) }}</span>
       <span class="what">
         <span class="kind"

@@ -129,18 +129,21 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
           <p class="title">Write down how it was while it is fresh.</p>
           <RouterLink :to="`/classes/${id}/log`" class="huge yes">Write it down</RouterLink>
         </section>
-        <section v-else-if="on" class="now" aria-live="polite">
-          <p class="kind">{{ KIND_WORDS[on.kind] }}</p>
-          <p class="title">{{ on.title }}</p>
-          <p class="time number" :class="{ over: seconds < 0 }">
-            {{ seconds < 0 ? `over by ${minutesSeconds(-seconds)}` : minutesSeconds(seconds) }}
-          </p>
-          <nav v-if="leadsTo.length" class="leads" aria-label="For this dance">
-            <RouterLink v-for="one in leadsTo" :key="one.name" :to="one.to" class="lead">{{
-              one.name
-            }}</RouterLink>
-          </nav>
-          <p v-else-if="on.reasons.length" class="quiet">{{ on.reasons[0].text }}</p>
+        <section v-else-if="on" class="now wide" aria-live="polite">
+          <div class="on">
+            <p class="kind">{{ KIND_WORDS[on.kind] }}</p>
+            <p class="title">{{ on.title }}</p>
+            <p class="time number" :class="{ over: seconds < 0 }">
+              {{ seconds < 0 ? `over by ${minutesSeconds(-seconds)}` : minutesSeconds(seconds) }}
+            </p>
+            <nav v-if="leadsTo.length" class="leads" aria-label="For this dance">
+              <RouterLink v-for="one in leadsTo" :key="one.name" :to="one.to" class="lead">{{
+                one.name
+              }}</RouterLink>
+            </nav>
+            <p v-else-if="on.reasons.length" class="quiet">{{ on.reasons[0].text }}</p>
+          </div>
+          <RestList class="beside" :lines :evening :starts-at="data.startsAt" @toggle="toggle" />
         </section>
         <section v-else class="now">
           <p class="kind">{{ hourMinute(data.startsAt) }}, {{ data.place }}</p>
@@ -152,11 +155,13 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
           <p v-if="!over && !late" class="next">
             <template v-if="next">
               then <b>{{ next.title }}</b>
-              <span class="quiet">{{ KIND_WORDS[next.kind] }}, {{ minutesNow(evening, next) }} min</span>
+              <span class="quiet after"
+                >{{ KIND_WORDS[next.kind] }}, {{ minutesNow(evening, next) }} min</span
+              >
             </template>
             <template v-else-if="begun">then the end</template>
           </p>
-          <div class="keys">
+          <div v-if="!late" class="keys">
             <button type="button" class="huge small" :disabled="!begun" @click="goBack">
               ‹<small>back</small>
             </button>
@@ -221,6 +226,28 @@ header {
   gap: var(--space-3);
   align-content: center;
   flex: 1;
+}
+.on {
+  display: grid;
+  gap: var(--space-3);
+}
+.wide {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 430px);
+  gap: var(--space-6);
+  align-items: center;
+}
+@media (max-width: 1000px) {
+  .wide {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .beside {
+    display: none;
+  }
+}
+@media (min-width: 1001px) {
+  .rest {
+    display: none;
+  }
 }
 .kind {
   font: 700 28px var(--type-head);

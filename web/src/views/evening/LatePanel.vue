@@ -37,7 +37,7 @@ const changed = computed(() => (data.value?.lines ?? []).some((one) => one.what 
         <li v-for="one in data.lines" :key="one.line" :class="{ out: one.minutes === 0 }">
           <span>
             <b>{{ line(one.line)?.title }}</b>
-            <span class="quiet"> {{ KIND_WORDS[line(one.line)?.kind ?? 'PRACTICE'] }}</span>
+            <span class="quiet after">{{ KIND_WORDS[line(one.line)?.kind ?? 'PRACTICE'] }}</span>
             <small v-if="one.text">{{ one.text }}</small>
           </span>
           <span class="number">{{ one.minutes ? `${one.minutes} min` : '–' }}</span>

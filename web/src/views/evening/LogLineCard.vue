@@ -14,7 +14,7 @@ const partly = computed(() => line.value.happened === 'INTRODUCED')
 const sections = computed(() => (partly.value ? line.value.shown : upTo(line.value.allSections)))
 const known = computed(() =>
   [
-    line.value.minutes ? `${line.value.minutes} minutes` : '',
+    line.value.minutes ? `${line.value.minutes} min` : '',
     line.value.percent ? `danced at ${line.value.percent} %` : '',
   ]
     .filter(Boolean)

@@ -151,8 +151,13 @@ async function again() {
             />
             <label class="row">
               led by
-              <el-select v-model="log.ledBy" aria-label="Who led" style="width: 220px">
-                <el-option value="" label="me" />
+              <el-select
+                v-model="log.ledBy"
+                clearable
+                placeholder="me"
+                aria-label="Who led"
+                style="width: 220px"
+              >
                 <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
               </el-select>
             </label>

@@ -285,7 +285,11 @@ async function written() {
     grid-template-columns: minmax(0, 1fr);
   }
 }
+.strength .number {
+  white-space: nowrap;
+}
 .strength {
+  flex-wrap: wrap;
   display: flex;
   gap: var(--space-2);
   align-items: center;

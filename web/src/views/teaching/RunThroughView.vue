@@ -30,7 +30,7 @@ const { data, problem, loading, load } = useLoad(() =>
 onMounted(load)
 const classId = computed(() => Number(route.query.class) || undefined)
 const backTo = computed(() => (classId.value ? `/classes/${classId.value}/floor` : `/dances/${id.value}`))
-const tonight = useTonight(group, classId)
+const tonight = useTonight(classId)
 const { noted } = tonight
 const OUTCOME = { CLEAN: 'SOLID', SHAKY: 'SHAKY', LOST: 'LOST' } as const
 

@@ -22,7 +22,7 @@ const minutes = ref(Number(route.query.minutes) || 20)
 const school = ref(route.query.school as School | undefined)
 const classId = computed(() => Number(route.query.class) || undefined)
 const { sheet, problem, loading, open } = useTeach(dance, group, minutes, school)
-const tonight = useTonight(group, classId)
+const tonight = useTonight(classId)
 const { noted } = tonight
 const at = ref(0)
 const began = ref<number>()

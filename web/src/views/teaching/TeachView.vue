@@ -73,6 +73,10 @@ const floor = computed(() => ({
   path: `/dances/${dance.value}/teach/floor`,
   query: { ...route.query, group: group.value, minutes: minutes.value },
 }))
+const runThrough = computed(() => ({
+  path: `/dances/${dance.value}/run-through`,
+  query: { group: group.value, class: route.query.class },
+}))
 const comparing = ref(false)
 const schools = computed(() => options.data.value?.schools ?? [])
 const schoolName = (of: School | undefined) => schools.value.find((one) => one.school === of)?.name
@@ -157,7 +161,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
         <el-button @click="print">Print</el-button>
         <el-button :loading="busy" @click="pdf">Save as PDF</el-button>
         <RouterLink :to="floor"><el-button tag="span">On the floor</el-button></RouterLink>
-        <RouterLink :to="`/dances/${dance}/run-through?group=${group ?? ''}`">
+        <RouterLink :to="runThrough">
           <el-button type="primary" tag="span">Run through</el-button>
         </RouterLink>
       </template>

@@ -20,6 +20,8 @@ public class EverybodyCanUseItTest extends BrowserTest {
     return List.of(
         "/classes",
         "/classes/1",
+        "/classes/1/floor",
+        "/classes/1/log",
         "/dances",
         dance(page, "Paper Lanterns"),
         "/dances/new",
@@ -34,6 +36,7 @@ public class EverybodyCanUseItTest extends BrowserTest {
         "/songs/4",
         "/figures",
         dance(page, "Paper Lanterns") + "/teach?group=1",
+        dance(page, "Paper Lanterns") + "/teach/floor?group=1",
         dance(page, "Paper Lanterns") + "/run-through",
         "/groups",
         "/groups/2",

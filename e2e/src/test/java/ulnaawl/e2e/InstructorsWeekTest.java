@@ -87,7 +87,9 @@ public class InstructorsWeekTest extends BrowserTest {
     minutes(page).fill("15");
     button(page, "Add").last().click();
     Locator line = page.locator(".order > li").filter(hasText("Lamplighters"));
+    line.getByRole(AriaRole.BUTTON).first().click();
     assertThat(line).containsText("changed by Oda Marsh");
+    assertThat(page.getByText("more than the class has")).isVisible();
     assertThat(page.getByRole(AriaRole.STATUS).filter(hasText("too many"))).isVisible();
     int lines = page.locator(".order > li").count();
     button(page, "Undo").click();
@@ -101,10 +103,9 @@ public class InstructorsWeekTest extends BrowserTest {
   }
 
   private static void readsTheTeach(Page page) {
-    page.locator(".order > li")
-        .filter(hasText("Lamplighters"))
-        .getByText("Lay out the teach")
-        .click();
+    Locator line = page.locator(".order > li").filter(hasText("Lamplighters"));
+    line.getByRole(AriaRole.BUTTON).first().click();
+    line.getByText("Lay out the teach").click();
     page.waitForURL(Pattern.compile(".*/teach.*"));
     minutes(page).fill("25");
     page.keyboard().press("Enter");
@@ -138,6 +139,9 @@ public class InstructorsWeekTest extends BrowserTest {
         .getByText("Open the running order")
         .first()
         .click();
+    link(page, "Write it down").click();
+    Locator card = page.locator("section").filter(hasText("Lamplighters"));
+    card.getByText("Add a note").click();
     page.getByLabel("Note on Lamplighters").fill("Jazz box turned late; show it from behind.");
     button(page, "Write it down").click();
     assertThat(heading(page, "What happened")).isVisible();

@@ -75,27 +75,18 @@ public class PicturesTest extends BrowserTest {
     take(page, "/figures", "figures.png");
     take(page, "/dances", "dances.png");
     take(page, "/classes", "classes.png");
-    take(page, "/classes/3", "class.png");
+    page.navigate(at("/classes/3"));
+    page.locator(".order > li button").nth(3).click();
+    keep(page, "class.png");
     page.navigate(at(dance(page, "Nine Umbrellas") + "/teach?group=2&minutes=25"));
     page.locator(".drill .what").nth(3).click();
     page.locator(".calls .cue").first().waitFor();
     keep(page, "teach.png");
-    button(page, "Compare").click();
-    page.getByText("Take this school").waitFor();
-    page.locator("aside .card").nth(1).scrollIntoViewIfNeeded();
-    keep(page, "teach-compare.png");
     take(page, "/groups/2", "group.png");
     page.navigate(at("/club"));
     button(page, "Back up now").click();
     page.getByText("Last backup").waitFor();
     keep(page, "club.png");
-    page.navigate(at(dance(page, "Paper Lanterns")));
-    type(
-        page,
-        "title: Paper Lanterns\nwalls: 4\nstart: weight L\n\nsection 1\n1-4    grapvine R, touch L\n"
-            + "5-8    vine R, touch L\n");
-    page.locator(".remarks li").first().waitFor();
-    keep(page, "mistakes.png");
   }
 
   public void onTheFloor() {
@@ -114,6 +105,20 @@ public class PicturesTest extends BrowserTest {
     page.getByLabel("10 seconds more").click(new Locator.ClickOptions().setClickCount(9));
     page.locator(".answers .first").waitFor();
     keep(page, "where-phone.png");
+  }
+
+  public void anEvening() {
+    Page page = page(390, 844, ColorScheme.LIGHT);
+    signIn(page, "Oda Marsh");
+    page.navigate(at("/classes/1/floor"));
+    for (int i = 0; i < 3; i++) {
+      button(page, i == 0 ? "Begin" : "Next").click();
+    }
+    keep(page, "evening-phone.png");
+    page.evaluate("() => localStorage.clear()");
+    page.navigate(at("/classes/1/log"));
+    page.locator(".three").nth(1).getByText("shaky").click();
+    keep(page, "log-phone.png");
   }
 
   private static void take(Page page, String view, String file) {

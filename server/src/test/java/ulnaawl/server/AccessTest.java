@@ -53,7 +53,7 @@ public class AccessTest extends ServerTest {
           "delete /api/classes/{id}/record",
           "post /api/classes/{id}/proposal",
           "put /api/classes/{id}/leader",
-          "post /api/groups/{id}/noted",
+          "post /api/classes/{id}/noted",
           "post /api/groups/{id}/record",
           "delete /api/groups/{id}/record/{entry}",
           "put /api/groups/{id}/rulings/{dance}",

@@ -92,6 +92,11 @@ public class EveningTest extends ServerTest {
                 address(sheet) + "/plan",
                 Client.json(around.replace("{'minutes'", "{'version':2,'minutes'"))));
     assertEquals(titles(taken), titles(proposal), "what was proposed is what is taken");
+    String rehearsed = NOTED.formatted(1, "DANCED", "SOLID", 100);
+    assertEquals(
+        tomas.post(address(sheet) + "/noted", Client.json(rehearsed)).status(),
+        422,
+        "a class that is to come is only rehearsed");
     assertEquals(first(taken, "TEACH").get("id").asLong(), teach.get("id").asLong());
     String tooLate =
         "{'minutes':20,'keep':[%d],'without':[]}"
@@ -159,8 +164,8 @@ public class EveningTest extends ServerTest {
     JsonNode sheet = planned(tomas, number, "2026-11-24");
     JsonNode teach = first(sheet, "TEACH");
     long dance = teach.get("dance").asLong();
-    noted(tomas, group, dance, "DANCED_CALLED", 70, "SHAKY");
-    noted(tomas, group, dance, "DANCED_CALLED", 85, "SOLID");
+    noted(tomas, address(sheet), dance, "DANCED_CALLED", 70, "SHAKY");
+    noted(tomas, address(sheet), dance, "DANCED_CALLED", 85, "SOLID");
     JsonNode expected = ok(tomas.get(address(sheet) + "/expected"));
     JsonNode practice =
         list(expected).stream().filter(it -> it.get("noted").asBoolean()).findFirst().orElseThrow();
@@ -191,7 +196,7 @@ public class EveningTest extends ServerTest {
     assertEquals(learned.at("/entries/0/more/ledBy").asString(), "Ines Kallas");
     assertEquals(ok(tomas.get(group + "/register")).at("/came/0/heads").asInt(), 14);
     String more = NOTED.formatted(dance, "DANCED", "SOLID", 100);
-    assertEquals(tomas.post(group + "/noted", Client.json(more)).status(), 409);
+    assertEquals(tomas.post(address(sheet) + "/noted", Client.json(more)).status(), 409);
     // Correcting: the record is taken back, and with it what it said of the sections.
     ok(tomas.delete(address(sheet) + "/record?version=" + written.get("version").asInt()));
     assertEquals(ok(tomas.get(group)).get("dances").size(), 0);
@@ -201,9 +206,9 @@ public class EveningTest extends ServerTest {
       "{'dance':%d,'happened':'%s','shown':[],'outcome':'%s','more':{'spots':[],'percent':%d,'options':''}}";
 
   private static void noted(
-      Client client, String group, long dance, String happened, int percent, String outcome) {
+      Client client, String evening, long dance, String happened, int percent, String outcome) {
     String body = NOTED.formatted(dance, happened, outcome, percent);
-    assertEquals(client.post(group + "/noted", Client.json(body)).status(), 204);
+    assertEquals(client.post(evening + "/noted", Client.json(body)).status(), 204);
   }
 
   @Test

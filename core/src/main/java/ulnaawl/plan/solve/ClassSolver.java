@@ -100,7 +100,7 @@ public final class ClassSolver {
     int points = 0;
     BitSet used = new BitSet();
     List<Block> taken = new ArrayList<>();
-    while (!graph.isOver(state)) {
+    while (!graph.isOver(graph.hub(state))) {
       Optional<Step> next =
           steps(state, used, Prices.NEVER).stream().max(Comparator.comparingDouble(Step::promise));
       if (next.isEmpty()) {
@@ -139,10 +139,13 @@ public final class ClassSolver {
   /** What may come next and promises enough. */
   private List<Step> steps(int state, BitSet used, double enough) {
     List<Step> steps = new ArrayList<>();
-    int at = graph.at(state);
-    for (int way = graph.firstWay(state); way < graph.firstWay(state + 1); way++) {
+    int hub = graph.hub(state);
+    int at = graph.at(hub);
+    for (int way = graph.firstWay(hub); way < graph.firstWay(hub + 1); way++) {
       double after = prices.toCome(graph.to(way));
-      if (after == Prices.NEVER || prices.promise(way, at) < enough) {
+      if (after == Prices.NEVER
+          || prices.promise(way, at) < enough
+          || !graph.leads(state, way)) {
         continue;
       }
       for (Block block : graph.families().get(graph.family(way)).blocks()) {
@@ -159,7 +162,7 @@ public final class ClassSolver {
 
   /** Follows every way that may still beat the best class. */
   private void follow(int state, int points, double sofar, BitSet used, List<Block> taken) {
-    if (graph.isOver(state)) {
+    if (graph.isOver(graph.hub(state))) {
       keep(points, taken);
       return;
     }

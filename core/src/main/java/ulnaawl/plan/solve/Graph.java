@@ -9,11 +9,15 @@ import java.util.Optional;
 import ulnaawl.plan.solve.Block.Role;
 
 /**
- * All ways through a class. A state is a minute, how far the class has come, the breaks it has had,
- * and style and speed of what was danced last; states are numbered in the order of time, the first
- * is 0. A way leads from a state to a later one by any block of a family.
+ * All ways through a class. A hub is a minute, how far the class has come, and the breaks it has had;
+ * a state is a hub with what was danced last, by style and speed. Hubs are numbered in the order of
+ * time. A way leads from a hub to a later state by any block of a family; from which states of the
+ * hub it may be taken is the same for all ways of one group.
  */
 final class Graph {
+
+  private static final int NOTHING = 0;
+  private static final int IN_HAND = 1;
 
   private final Rules rules;
   private final List<Family> families = new ArrayList<>();
@@ -22,16 +26,16 @@ final class Graph {
   /** What went before: nothing, minutes in hand, or style and speed, each pair once. */
   private final List<Block> lasts = new ArrayList<>();
 
-  private static final int NOTHING = 0;
-  private static final int IN_HAND = 1;
-
   private final int[] lastOf;
+  private final int[] groupOf;
+  private final boolean[][] allowed;
   private final boolean known;
   private final boolean again;
-
   private final int pauses;
+
   private int[] atOf = new int[0];
   private boolean[] over = new boolean[0];
+  private boolean[] forced = new boolean[0];
   private int[] firstWay = new int[0];
   private int[] familyOf = new int[0];
   private int[] to = new int[0];
@@ -51,8 +55,21 @@ final class Graph {
     lasts.add(Block.without(Role.BREAK, 1, 0));
     lasts.add(Block.without(Role.FREE, 1, 0));
     this.lastOf = new int[families.size()];
+    this.groupOf = new int[families.size()];
+    List<Block> groups = new ArrayList<>();
     for (int family = 0; family < lastOf.length; family++) {
-      lastOf[family] = last(families.get(family).like());
+      Block like = families.get(family).like();
+      lastOf[family] = last(like);
+      groupOf[family] = group(like, groups);
+    }
+    this.allowed = new boolean[lasts.size()][groups.size()];
+    for (int last = 0; last < lasts.size(); last++) {
+      for (int group = 0; group < groups.size(); group++) {
+        Block like = groups.get(group);
+        allowed[last][group] =
+            (last != IN_HAND || endsMinutesInHand(like.role()))
+                && rules.mayFollow(lasts.get(last), like);
+      }
     }
     build();
   }
@@ -70,9 +87,22 @@ final class Graph {
     return lasts.size() - 1;
   }
 
-  private int code(int at, Course course, int had, int last) {
-    return ((at * Course.values().length + course.ordinal()) * (most() + 1) + had) * lasts.size()
-        + last;
+  /** Families of one group may follow the same: of one style and speed, and ending a rest alike. */
+  private static int group(Block like, List<Block> groups) {
+    for (int i = 0; i < groups.size(); i++) {
+      Block other = groups.get(i);
+      if (other.style() == like.style()
+          && other.speed() == like.speed()
+          && endsMinutesInHand(other.role()) == endsMinutesInHand(like.role())) {
+        return i;
+      }
+    }
+    groups.add(like);
+    return groups.size() - 1;
+  }
+
+  private int code(int at, Course course, int had) {
+    return (at * Course.values().length + course.ordinal()) * (most() + 1) + had;
   }
 
   /** The most breaks that a class may have: somebody may have put in some more. */
@@ -80,48 +110,7 @@ final class Graph {
     return pauses + rules.locked().size();
   }
 
-  private void build() {
-    int all = code(rules.minutes() + 1, Course.BEGIN, 0, 0);
-    int[] numbers = new int[all];
-    Arrays.fill(numbers, -1);
-    boolean[] reached = new boolean[all];
-    reached[0] = true;
-    Ways ways = new Ways();
-    Course[] courses = Course.values();
-    List<Integer> ats = new ArrayList<>();
-    List<Boolean> overs = new ArrayList<>();
-    List<Integer> firsts = new ArrayList<>();
-    for (int code = 0; code < all; code++) {
-      if (!reached[code]) {
-        continue;
-      }
-      int last = code % lasts.size();
-      int had = code / lasts.size() % (most() + 1);
-      Course course = courses[code / lasts.size() / (most() + 1) % courses.length];
-      int at = code / lasts.size() / (most() + 1) / courses.length;
-      numbers[code] = ats.size();
-      ats.add(at);
-      overs.add(course == Course.OVER && had >= pauses);
-      firsts.add(ways.size);
-      if (course != Course.OVER) {
-        from(at, course, had, last, ways, reached);
-      }
-    }
-    firsts.add(ways.size);
-    atOf = ats.stream().mapToInt(it -> it).toArray();
-    firstWay = firsts.stream().mapToInt(it -> it).toArray();
-    over = new boolean[overs.size()];
-    for (int i = 0; i < over.length; i++) {
-      over[i] = overs.get(i);
-    }
-    familyOf = Arrays.copyOf(ways.family, ways.size);
-    to = new int[ways.size];
-    for (int i = 0; i < to.length; i++) {
-      to[i] = numbers[ways.to[i]];
-    }
-  }
-
-  /** Ways as they are found, to states by code. */
+  /** Ways as they are found, to hubs by code. */
   private static final class Ways {
     private int[] family = new int[1024];
     private int[] to = new int[1024];
@@ -138,7 +127,45 @@ final class Graph {
     }
   }
 
-  private void from(int at, Course course, int had, int last, Ways ways, boolean[] reached) {
+  private void build() {
+    int all = code(rules.minutes() + 1, Course.BEGIN, 0);
+    int[] numbers = new int[all];
+    boolean[] reached = new boolean[all];
+    reached[0] = true;
+    Ways ways = new Ways();
+    Course[] courses = Course.values();
+    int hubs = 0;
+    atOf = new int[all];
+    over = new boolean[all];
+    forced = new boolean[all];
+    firstWay = new int[all + 1];
+    for (int code = 0; code < all; code++) {
+      if (!reached[code]) {
+        continue;
+      }
+      int had = code % (most() + 1);
+      Course course = courses[code / (most() + 1) % courses.length];
+      int at = code / (most() + 1) / courses.length;
+      numbers[code] = hubs;
+      atOf[hubs] = at;
+      over[hubs] = course == Course.OVER && had >= pauses;
+      forced[hubs] = locked.containsKey(at);
+      firstWay[hubs] = ways.size;
+      if (course != Course.OVER) {
+        from(at, course, had, ways, reached);
+      }
+      hubs++;
+    }
+    firstWay[hubs] = ways.size;
+    atOf = Arrays.copyOf(atOf, hubs);
+    familyOf = Arrays.copyOf(ways.family, ways.size);
+    to = new int[ways.size];
+    for (int way = 0; way < to.length; way++) {
+      to[way] = state(numbers[ways.to[way]], lastOf[familyOf[way]]);
+    }
+  }
+
+  private void from(int at, Course course, int had, Ways ways, boolean[] reached) {
     Optional<Integer> stays = Optional.ofNullable(locked.get(at));
     if (stays.isPresent()) {
       Role role = families.get(stays.get()).like().role();
@@ -148,10 +175,7 @@ final class Graph {
     for (int family = 0; family < families.size() - locked.size(); family++) {
       Block like = families.get(family).like();
       int own = family;
-      boolean fits =
-          (last != IN_HAND || endsMinutesInHand(like.role()))
-              && rules.mayFollow(lasts.get(last), like);
-      if (fits && rules.leavesRoom(at, at + like.minutes())) {
+      if (rules.leavesRoom(at, at + like.minutes())) {
         course
             .after(like.role(), known, again)
             .filter(_ -> like.role() != Role.BREAK || isPause(at, had))
@@ -189,7 +213,7 @@ final class Graph {
     if (end > rules.minutes() || !inTime || (end == rules.minutes()) != (course == Course.OVER)) {
       return;
     }
-    int code = code(end, course, paused, lastOf[family]);
+    int code = code(end, course, paused);
     reached[code] = true;
     ways.add(family, code);
   }
@@ -206,28 +230,60 @@ final class Graph {
     return families;
   }
 
-  int states() {
+  int hubs() {
     return atOf.length;
   }
 
-  int at(int state) {
-    return atOf[state];
+  /** How many different things may have been danced last. */
+  int lasts() {
+    return lasts.size();
   }
 
-  boolean isOver(int state) {
-    return over[state];
+  /** How many groups the ways fall into. */
+  int groups() {
+    return allowed[0].length;
   }
 
-  /** Number of the first way from a state; those of the next state follow its own. */
-  int firstWay(int state) {
-    return firstWay[state];
+  int state(int hub, int last) {
+    return hub * lasts.size() + last;
+  }
+
+  int hub(int state) {
+    return state / lasts.size();
+  }
+
+  int at(int hub) {
+    return atOf[hub];
+  }
+
+  boolean isOver(int hub) {
+    return over[hub];
+  }
+
+  /** Number of the first way from a hub; those of the next hub follow its own. */
+  int firstWay(int hub) {
+    return firstWay[hub];
   }
 
   int family(int way) {
     return familyOf[way];
   }
 
+  int group(int way) {
+    return groupOf[familyOf[way]];
+  }
+
   int to(int way) {
     return to[way];
+  }
+
+  /** Whether ways of a group may be taken from a hub after what was danced last. */
+  boolean mayTake(int hub, int last, int group) {
+    return forced[hub] || allowed[last][group];
+  }
+
+  /** Whether a way of its hub may be taken from a state. */
+  boolean leads(int state, int way) {
+    return mayTake(hub(state), state % lasts.size(), group(way));
   }
 }

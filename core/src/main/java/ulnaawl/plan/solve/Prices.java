@@ -1,6 +1,8 @@
 package ulnaawl.plan.solve;
 
 import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What the best way through a class is worth when each dance has a price in place of the rule that
@@ -15,11 +17,17 @@ final class Prices {
   private final Rules rules;
   private final double[] prices;
 
+  /** Points of each block of each family at each minute, without prices. */
+  private final int[][][] pointsAt;
+
   /** The best of each family at each minute. */
   private final double[][] bestAt;
 
   /** What can come after each state at most. */
   private final double[] toCome;
+
+  /** The best of each group of ways, of one hub after the other. */
+  private final double[] bestOf;
 
   private double sum;
 
@@ -28,7 +36,18 @@ final class Prices {
     this.rules = rules;
     this.prices = new double[dances];
     this.bestAt = new double[graph.families().size()][rules.minutes()];
-    this.toCome = new double[graph.states()];
+    this.toCome = new double[graph.hubs() * graph.lasts()];
+    this.bestOf = new double[graph.groups()];
+    this.pointsAt =
+        graph.families().stream()
+            .map(it ->
+                it.blocks().stream()
+                    .map(block ->
+                        IntStream.range(0, rules.minutes())
+                            .map(at -> rules.points(block, at))
+                            .toArray())
+                    .toArray(int[][]::new))
+            .toArray(int[][][]::new);
   }
 
   double[] copy() {
@@ -43,29 +62,55 @@ final class Prices {
   double bound() {
     sum = Arrays.stream(prices).sum();
     for (int family = 0; family < bestAt.length; family++) {
-      Family own = graph.families().get(family);
-      for (int at = 0; at < rules.minutes(); at++) {
-        double most = NEVER;
-        for (Block block : own.blocks()) {
-          most = Math.max(most, worth(block, at));
+      double[] best = bestAt[family];
+      Arrays.fill(best, NEVER);
+      List<Block> blocks = graph.families().get(family).blocks();
+      for (int i = 0; i < blocks.size(); i++) {
+        double price = price(blocks.get(i));
+        int[] points = pointsAt[family][i];
+        for (int at = 0; at < best.length; at++) {
+          best[at] = Math.max(best[at], points[at] - price);
         }
-        bestAt[family][at] = most;
       }
     }
-    for (int state = graph.states() - 1; state >= 0; state--) {
-      double most = graph.isOver(state) ? 0 : NEVER;
-      int at = graph.at(state);
-      for (int way = graph.firstWay(state); way < graph.firstWay(state + 1); way++) {
-        most = Math.max(most, bestAt[graph.family(way)][at] + toCome[graph.to(way)]);
-      }
-      toCome[state] = most;
+    for (int hub = graph.hubs() - 1; hub >= 0; hub--) {
+      come(hub);
     }
     return toCome[0] == NEVER ? NEVER : toCome[0] + sum;
   }
 
+  /** What can come after each state of a hub at most, from the best way of each group. */
+  private void come(int hub) {
+    int at = graph.at(hub);
+    Arrays.fill(bestOf, NEVER);
+    int first = 0;
+    for (int way = graph.firstWay(hub); way < graph.firstWay(hub + 1); way++) {
+      int group = graph.group(way);
+      bestOf[group] = Math.max(bestOf[group], promise(way, at));
+      first = bestOf[group] > bestOf[first] ? group : first;
+    }
+    for (int last = 0; last < graph.lasts(); last++) {
+      double most = graph.isOver(hub) ? 0 : NEVER;
+      if (graph.mayTake(hub, last, first)) {
+        most = Math.max(most, bestOf[first]);
+      } else {
+        for (int group = 0; group < bestOf.length; group++) {
+          if (bestOf[group] > most && graph.mayTake(hub, last, group)) {
+            most = bestOf[group];
+          }
+        }
+      }
+      toCome[graph.state(hub, last)] = most;
+    }
+  }
+
   /** Points at a minute, less the price of the dance. */
   double worth(Block block, int at) {
-    return rules.points(block, at) - (block.hasDance() ? prices[block.dance()] : 0);
+    return rules.points(block, at) - price(block);
+  }
+
+  private double price(Block block) {
+    return block.hasDance() ? prices[block.dance()] : 0;
   }
 
   /** The best that a way and everything after it can be worth at these prices. */
@@ -86,11 +131,13 @@ final class Prices {
   int[] times() {
     int[] times = new int[prices.length];
     int state = 0;
-    while (!graph.isOver(state)) {
-      int at = graph.at(state);
-      int taken = graph.firstWay(state);
-      for (int way = taken; way < graph.firstWay(state + 1); way++) {
-        taken = promise(way, at) > promise(taken, at) ? way : taken;
+    while (!graph.isOver(graph.hub(state))) {
+      int hub = graph.hub(state);
+      int at = graph.at(hub);
+      int taken = -1;
+      for (int way = graph.firstWay(hub); way < graph.firstWay(hub + 1); way++) {
+        boolean better = taken < 0 || promise(way, at) > promise(taken, at);
+        taken = better && graph.leads(state, way) ? way : taken;
       }
       Block best = graph.families().get(graph.family(taken)).blocks().getFirst();
       for (Block block : graph.families().get(graph.family(taken)).blocks()) {

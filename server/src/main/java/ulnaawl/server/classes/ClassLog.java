@@ -1,6 +1,5 @@
 package ulnaawl.server.classes;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -128,42 +127,36 @@ class ClassLog {
     }
   }
 
-  /** What a run-through or a teach of today reached, as it notes it by itself. */
+  /** What a run-through or a teach of a class reached, as it notes it by itself. */
   record Noted(long dance, Happened happened, SectionSet shown, Outcome outcome, Details details) {}
 
   /**
-   * Notes what was reached in the group's class of today, in place of what was noted of the same
-   * before; the log of the class begins with it and takes its place.
+   * Notes what was reached in a class, in place of what was noted of the same before; its log
+   * begins with it and takes its place. A class that is still to come is only rehearsed: that is
+   * refused.
    */
   @Transactional
-  void note(long group, Noted noted, SignedIn me) {
-    LocalDate day = today.date();
-    Optional<ClassRow> row = store.on(group, day);
-    if (row.filter(ClassRow::recorded).isPresent()) {
+  void note(long id, Noted noted, SignedIn me) {
+    ClassRow row = classes.get(id);
+    begun(row);
+    if (row.recorded()) {
       throw Problem.conflict(
-          "Today's class of this group is written down already; add it there by hand.");
+          "This class is written down already; take the record back to add to it.");
     }
-    row.ifPresent(it ->
-        groups.withdrawNoted(
-            it.id(), Optional.of(noted.dance()), Optional.of(noted.happened()), me.name()));
+    groups.withdrawNoted(id, Optional.of(noted.dance()), Optional.of(noted.happened()), me.name());
     Details all = noted.details();
     groups.record(
-        group,
-        row.map(ClassRow::id),
+        row.group(),
+        Optional.of(id),
         new GroupService.Entry(
             noted.dance(),
-            day,
+            row.date(),
             noted.happened(),
             noted.shown(),
             noted.outcome(),
             "",
             new Details(
-                all.spots(),
-                all.percent(),
-                all.minutes(),
-                all.options(),
-                Optional.empty(),
-                row.isPresent())),
+                all.spots(), all.percent(), all.minutes(), all.options(), Optional.empty(), true)),
         me.name());
   }
 

@@ -120,7 +120,7 @@ class LogController {
       @Nullable @Valid CameForm came,
       @NotNull @Size(max = MOST_LINES) List<@Valid DancedForm> lines) {}
 
-  /** What a run-through or a teach of today reached. */
+  /** What a run-through or a teach of the class reached. */
   record NotedForm(
       long dance,
       @NotNull Happened happened,
@@ -219,8 +219,8 @@ class LogController {
     return sheets.sheet(log.takeBack(id, version, me));
   }
 
-  /** Notes what a run-through or a teach reached; the log of today's class begins with it. */
-  @PostMapping("/groups/{id}/noted")
+  /** Notes what a run-through or a teach reached; the log of the class begins with it. */
+  @PostMapping("/classes/{id}/noted")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void note(
       @PathVariable long id,

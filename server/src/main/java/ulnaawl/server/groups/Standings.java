@@ -92,6 +92,7 @@ public class Standings {
         said().keeping().contains(group)
             ? new Register(registers.attendance(group))
             : Register.NOT_KEPT;
+    FigureBook book = reader.book();
     return Progress.of(
         of(group, day).stream()
             .filter(one -> !one.evidence().isEmpty())
@@ -100,10 +101,17 @@ public class Standings {
                     one.evidence(),
                     one.dance().sections(),
                     one.standing().ruling(),
-                    one.dance().facts()::figuresIn))
+                    shown -> figures(one.dance().facts().figuresIn(shown), book)))
             .toList(),
         register,
         day);
+  }
+
+  /** Without single steps, which are nobody's news. */
+  private static Set<String> figures(Set<String> names, FigureBook book) {
+    return names.stream()
+        .filter(name -> book.find(name).filter(it -> !it.isElementary()).isPresent())
+        .collect(Collectors.toSet());
   }
 
   /** What was said of all groups, as it stood after so many changes. */
