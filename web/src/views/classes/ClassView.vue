@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
@@ -41,6 +41,7 @@ const selected = ref<number>()
 const keep = ref(new Set<number>())
 const without = ref<number[]>([])
 const proposal = ref<Schemas['ProposalView']>()
+const compared = ref<HTMLElement>()
 
 watch(
   id,
@@ -99,6 +100,8 @@ function toggleKeep(line: number) {
 /** The rest as it could be, around what stays, without what is not wanted. */
 async function propose() {
   await run(async () => (proposal.value = await evening.proposed([...kept.value], without.value)))
+  await nextTick()
+  compared.value?.scrollIntoView({ block: 'nearest' })
 }
 
 function notTonight(dance: number) {
@@ -196,7 +199,9 @@ async function remove() {
           {{ sheet.planned }} of {{ sheet.minutes }} minutes<b v-if="spare > 0">: {{ spare }} free</b
           ><b v-if="spare < 0" class="over">: {{ -spare }} too many</b>
         </p>
-        <ProposalPanel v-if="proposal" :sheet :proposal :busy @take="take" @leave="leave" />
+        <div v-if="proposal" ref="compared">
+          <ProposalPanel :sheet :proposal :busy @take="take" @leave="leave" />
+        </div>
 
         <div class="sides">
           <div class="stack">

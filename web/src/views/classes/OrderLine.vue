@@ -207,7 +207,7 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
   display: grid;
   gap: var(--space-2);
   align-content: start;
-  padding: 0 var(--space-3) var(--space-3) 72px;
+  padding: 0 var(--space-3) var(--space-3) 84px;
   font-size: 15px;
 }
 .strong {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import { useLoad } from '@/composables/useLoad'
@@ -32,6 +32,12 @@ const heads = computed(() => marks(weeks.value, register.data.value?.came ?? [],
 const rows = computed(() =>
   props.dances.map((one) => ({ one, cells: marks(weeks.value, one.entries, (entry) => entry.date) })),
 )
+/** On a small screen the last weeks are in sight first. */
+const scroll = ref<HTMLElement>()
+watch(weeks, () => scroll.value?.scrollTo({ left: scroll.value.scrollWidth }), {
+  immediate: true,
+  flush: 'post',
+})
 const anyHeads = computed(() => heads.value.some((week) => week.length > 0))
 
 function words(entry: Schemas['RecordEntry']): string {
@@ -46,7 +52,13 @@ const HOW = ['SOLID', 'SHAKY', 'LOST'] as const
 
 <template>
   <section class="card" aria-label="Weeks and dances">
-    <div class="scroll" tabindex="0" role="region" aria-label="Weeks and dances, to be scrolled sideways">
+    <div
+      ref="scroll"
+      class="scroll"
+      tabindex="0"
+      role="region"
+      aria-label="Weeks and dances, to be scrolled sideways"
+    >
       <table>
         <thead>
           <tr>

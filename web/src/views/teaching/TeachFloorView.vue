@@ -33,7 +33,9 @@ watch(dance, () => open(), { immediate: true })
 const drills = computed(() => sheet.value?.drills ?? [])
 const drill = computed(() => drills.value[at.value])
 const next = computed(() => drills.value[at.value + 1])
-const run = computed(() => (began.value === undefined ? 0 : Math.floor((now.value - began.value) / 1000)))
+const run = computed(() =>
+  began.value === undefined ? 0 : Math.max(0, Math.floor((now.value - began.value) / 1000)),
+)
 const left = computed(() => minutes.value * 60 - run.value)
 const behind = computed(() => Math.round((run.value - (drill.value?.startSecond ?? 0)) / 60))
 const backTo = computed(() =>
@@ -63,7 +65,8 @@ function go() {
     began.value = Date.now()
     return
   }
-  note(at.value + 1)
+  const grown = drills.value[at.value].practised.length > (drills.value[at.value - 1]?.practised.length ?? 0)
+  if (grown || !next.value) note(at.value + 1)
   if (next.value) at.value++
   else void router.push(backTo.value)
 }

@@ -312,7 +312,10 @@ public class TeachTest {
             known == 1 ? new Scope.OneSection(1) : new Scope.Run(1, known),
             school + " " + known);
         int next = school == School.BACK ? 4 : known + 1;
-        assertEquals(teach.drills().get(1).scope(), new Scope.OneSection(next), "then the next");
+        assertEquals(teach.drills().getFirst().mode(), Mode.WORDS, "in words");
+        assertEquals(teach.drills().get(1).scope(), first, "then in counts");
+        assertEquals(teach.drills().get(1).mode(), Mode.COUNTS);
+        assertEquals(teach.drills().get(2).scope(), new Scope.OneSection(next), "then the next");
       }
       assertTrue(teach.isWhole());
     }
@@ -329,7 +332,7 @@ public class TeachTest {
     Teach teach = Teach.of(lesson, School.BACK, 20);
     List<Scope> scopes = teach.drills().stream().map(Drill::scope).toList();
     assertEquals(scopes.getFirst(), new Scope.Run(3, 4), "a reminder of what was shown");
-    assertEquals(scopes.get(1), new Scope.OneSection(2));
+    assertEquals(scopes.get(2), new Scope.OneSection(2));
     assertTrue(scopes.indexOf(new Scope.Run(2, 4)) < scopes.indexOf(new Scope.OneSection(1)));
     assertTrue(teach.isWhole());
     Teach first = Teach.of(fresh(LANTERNS), School.BACK, 4);
@@ -346,7 +349,7 @@ public class TeachTest {
     Learner shown = learner(Set.of("vine"), shown(SectionSet.upTo(2)));
     Teach next = Teach.of(new Lesson(LANTERNS, BOOK, shown), School.ADD_ON, 12);
     assertEquals(next.drills().getFirst().scope(), new Scope.Run(1, 2));
-    assertEquals(next.drills().get(1).scope(), new Scope.OneSection(3));
+    assertEquals(next.drills().get(2).scope(), new Scope.OneSection(3));
     assertTrue(next.isWhole());
     Teach back = Teach.of(fresh(LANTERNS), School.BACK, 4);
     assertEquals(

@@ -143,9 +143,7 @@ public final class ClassSolver {
     int at = graph.at(hub);
     for (int way = graph.firstWay(hub); way < graph.firstWay(hub + 1); way++) {
       double after = prices.toCome(graph.to(way));
-      if (after == Prices.NEVER
-          || prices.promise(way, at) < enough
-          || !graph.leads(state, way)) {
+      if (after == Prices.NEVER || prices.promise(way, at) < enough || !graph.leads(state, way)) {
         continue;
       }
       for (Block block : graph.families().get(graph.family(way)).blocks()) {

@@ -9,10 +9,10 @@ import java.util.Optional;
 import ulnaawl.plan.solve.Block.Role;
 
 /**
- * All ways through a class. A hub is a minute, how far the class has come, and the breaks it has had;
- * a state is a hub with what was danced last, by style and speed. Hubs are numbered in the order of
- * time. A way leads from a hub to a later state by any block of a family; from which states of the
- * hub it may be taken is the same for all ways of one group.
+ * All ways through a class. A hub is a minute, how far the class has come, and the breaks it has
+ * had; a state is a hub with what was danced last, by style and speed. Hubs are numbered in the
+ * order of time. A way leads from a hub to a later state by any block of a family; from which
+ * states of the hub it may be taken is the same for all ways of one group.
  */
 final class Graph {
 

@@ -3,6 +3,7 @@ package ulnaawl.teach.school;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.SectionSet;
@@ -33,9 +34,11 @@ final class Drills {
     return lesson.sections().stream().map(Section::number).toList();
   }
 
-  /** What the group has been shown before, once more: part by part from the top. */
+  /** What the group has been shown before, once more: part by part, in words, then in counts. */
   static List<Slot> reminder(Lesson lesson, SectionSet known) {
-    return wholes(lesson, known).stream().map(it -> Slot.counts(it, LEARNING, 1, 3)).toList();
+    return wholes(lesson, known).stream()
+        .flatMap(it -> Stream.of(Slot.words(it, 1, 1), Slot.counts(it, LEARNING, 1, 3)))
+        .toList();
   }
 
   /** Sections of a part in a row; one alone is a section. */
