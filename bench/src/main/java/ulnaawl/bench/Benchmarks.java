@@ -43,11 +43,27 @@ public final class Benchmarks {
         "256 counts take %.2f times the time of 64 (linear: 4)%n",
         medians.getOrDefault(256, 0.0) / medians.getOrDefault(64, 1.0));
     help(medians);
+    plans();
     for (int time = 1; time <= ROUNDS; time++) {
       System.out.printf(
           "%d dances on %d cores, round %d: %.2f s (promised: under 5 once the machine is warm)%n",
           MANY, Runtime.getRuntime().availableProcessors(), time, seconds());
     }
+  }
+
+  /** A class of 90 minutes planned from few and from many dances. */
+  private static void plans() throws RunnerException {
+    Map<Integer, Double> medians = new TreeMap<>();
+    Collection<RunResult> results =
+        new Runner(new OptionsBuilder().include(PlanBenchmark.class.getName()).build()).run();
+    for (RunResult result : results) {
+      double median = result.getPrimaryResult().getStatistics().getPercentile(50);
+      medians.put(Integer.parseInt(result.getParams().getParam("dances")), median);
+    }
+    System.out.printf(
+        "a class from 300 dances: %.0f ms at the median (promised: under 100), %.1f times one from 30%n",
+        medians.getOrDefault(300, 0.0) / 1000,
+        medians.getOrDefault(300, 0.0) / medians.getOrDefault(30, 1.0));
   }
 
   /** What a button computes, against reading a dance of the same length. */
