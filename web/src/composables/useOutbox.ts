@@ -17,6 +17,11 @@ let sending = false
 
 const without = (id: number) => waiting.value.filter((one) => one.id !== id)
 
+/** What a log was made of is not kept once it is sent: names of a register are among it. */
+function forgetEvening(id: number) {
+  for (const key of ['ulna-log-', 'ulna-log-begin-', 'ulna-evening-']) localStorage.removeItem(`${key}${id}`)
+}
+
 /** Sends what waits, one after the other; what the server refuses stays, with its reason. */
 async function flush(): Promise<void> {
   if (sending) return
@@ -26,6 +31,7 @@ async function flush(): Promise<void> {
       const path = { id: one.id }
       try {
         await ask(api.POST('/api/classes/{id}/record', { params: { path }, body: one.body }))
+        forgetEvening(one.id)
         waiting.value = without(one.id)
       } catch (e) {
         const refusal = e as Refusal

@@ -2,6 +2,13 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 
+/** Names of a register do not stay on a device that nobody is signed in on. */
+function forgetNames() {
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith('ulna-log-begin-'))
+    .forEach((key) => localStorage.removeItem(key))
+}
+
 /** Who is signed in on this browser. */
 export const useSession = defineStore('session', () => {
   const session = ref<Schemas['Session']>()
@@ -29,6 +36,7 @@ export const useSession = defineStore('session', () => {
 
   async function end() {
     await ask(api.DELETE('/api/session'))
+    forgetNames()
     forget()
   }
 

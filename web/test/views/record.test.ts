@@ -75,6 +75,7 @@ describe('the log of a class', () => {
     ])
     expect(router.currentRoute.value.path).toBe('/classes/5')
     expect(localStorage.getItem('ulna-log-5')).toBeNull()
+    expect(localStorage.getItem('ulna-log-begin-5'), 'no names stay').toBeNull()
   })
 
   it('takes what went otherwise, who came, and a word for the next one', async () => {

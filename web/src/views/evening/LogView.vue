@@ -78,8 +78,6 @@ async function send() {
 }
 
 async function sent() {
-  localStorage.removeItem(`ulna-log-${id.value}`)
-  localStorage.removeItem(`ulna-evening-${id.value}`)
   sayDone('Written down; your colleagues see it.')
   await router.push(`/classes/${id.value}`)
 }
