@@ -11,6 +11,10 @@ const session = useSession()
 const { theme, toggle } = useTheme()
 const { keepTrying, waiting } = useOutbox()
 keepTrying()
+const kept = (by: string) =>
+  by === session.name
+    ? 'is kept here and sent once the network is back.'
+    : `is kept here until ${by} signs in on this device.`
 const bare = computed(() => route.meta.bare === true || !session.name)
 
 const PLACES = [
@@ -48,7 +52,7 @@ async function signOut() {
   <p v-if="!bare && waiting.length" class="waiting no-print" role="status">
     <template v-for="one in waiting" :key="one.id">
       <RouterLink :to="`/classes/${one.id}/log`">{{ one.words }}</RouterLink>
-      {{ one.refused ? `was not taken: ${one.refused}` : 'is kept here and sent once the network is back.' }}
+      {{ one.refused ? `was not taken: ${one.refused}` : kept(one.by) }}
     </template>
   </p>
   <main id="main" :class="{ page: !bare }" tabindex="-1">

@@ -1,10 +1,13 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
+import { useSession } from './useSession'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 
 /** A log that waits on this device until it is sent. */
 export interface Waiting {
   id: number
+  /** Who wrote it: it is never sent in another's name. */
+  by: string
   words: string
   body: Schemas['RecordForm']
   /** Why the server refused it; nothing while it only waits. */
@@ -27,7 +30,8 @@ async function flush(): Promise<void> {
   if (sending) return
   sending = true
   try {
-    for (const one of waiting.value.filter((it) => it.refused === undefined)) {
+    const me = useSession().name
+    for (const one of waiting.value.filter((it) => it.refused === undefined && it.by === me)) {
       const path = { id: one.id }
       try {
         await ask(api.POST('/api/classes/{id}/record', { params: { path }, body: one.body }))

@@ -44,9 +44,15 @@ export function scheduled(sheet: { date: string; startsAt: string }): number {
   return new Date(`${sheet.date}T${sheet.startsAt.slice(0, 5)}:00`).getTime()
 }
 
+/** Where the line that is on stands; where it was taken out meanwhile, the last one that began. */
+function placeOf(evening: Evening, lines: Line[]): number {
+  const at = lines.findIndex((line) => line.id === evening.on)
+  return at >= 0 ? at : lines.findLastIndex((line) => evening.began[line.id] !== undefined)
+}
+
 /** The line after the one that is on; nothing after the last. */
 export function nextOf(evening: Evening, lines: Line[]): Line | undefined {
-  const at = lines.findIndex((line) => line.id === evening.on)
+  const at = placeOf(evening, lines)
   return lines.slice(at + 1).find((line) => minutesNow(evening, line) > 0)
 }
 
@@ -83,7 +89,7 @@ export function secondsOfLine(evening: Evening, lines: Line[], clock: number): n
 
 /** Minutes by which the class ends late if everything is done as it stands; less than 0 where early. */
 export function behind(evening: Evening, lines: Line[], minutes: number, clock: number): number {
-  const at = lines.findIndex((line) => line.id === evening.on)
+  const at = placeOf(evening, lines)
   const toCome = lines.slice(at + 1).reduce((sum, line) => sum + minutesNow(evening, line), 0)
   const rest = Math.max(0, secondsOfLine(evening, lines, clock)) / 60 + toCome
   return Math.round((clock + rest * MINUTE - evening.start - minutes * MINUTE) / MINUTE)
@@ -91,7 +97,7 @@ export function behind(evening: Evening, lines: Line[], minutes: number, clock: 
 
 /** Whole minutes since the last break ended, or since the class began. */
 export function sinceRest(evening: Evening, lines: Line[], clock: number): number {
-  const at = lines.findIndex((line) => line.id === evening.on)
+  const at = placeOf(evening, lines)
   if (at >= 0 && lines[at].kind === 'BREAK') return 0
   const rested = lines.slice(0, Math.max(0, at)).map((line, i) => {
     const after = lines.slice(i + 1).find((one) => evening.began[one.id] !== undefined)

@@ -50,6 +50,11 @@ describe('an evening on the floor', () => {
     expect(behind(evening, sheet.lines, 60, at(40))).toBe(10)
   })
 
+  it('goes on after what was done where a colleague took out the line that is on', () => {
+    const without = sheet.lines.filter((one) => one.id !== 3)
+    expect(nextOf(begun(0, 6, 30), without)?.id).toBe(4)
+  })
+
   it('counts from the time of the class, or from the first line where it is rehearsed', () => {
     expect(begun(5).start).toBe(seven)
     expect(step(fresh(), sheet.lines, seven, at(9000)).start).toBe(at(9000))

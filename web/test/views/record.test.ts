@@ -1,5 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useOutbox } from '@/composables/useOutbox'
+import { useSession } from '@/composables/useSession'
 import AddLine from '@/views/classes/AddLine.vue'
 import EveningStrip from '@/views/classes/EveningStrip.vue'
 import OrderBar from '@/views/classes/OrderBar.vue'
@@ -120,6 +122,19 @@ describe('the log of a class', () => {
     expect(sent()).toHaveLength(1)
     expect(sent()[0].body.key).toBe(waiting[0].body.key)
     expect(JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')).toEqual([])
+  })
+
+  it('is never sent in the name of somebody else', async () => {
+    const { press } = await show(LogView, HERE)
+    offline(true)
+    await press('Write it down')
+    offline(false)
+    useSession().session = { name: 'Ines', role: 'CO_INSTRUCTOR', needsSetup: false }
+    await useOutbox().flush()
+    expect(sent()).toHaveLength(0)
+    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', needsSetup: false }
+    await useOutbox().flush()
+    expect(sent()).toHaveLength(1)
   })
 
   it('that is refused is still there, with the reason', async () => {

@@ -34,7 +34,7 @@ const dances = useLoad(() => ask(api.GET('/api/dances')))
 const leaders = useLoad(() => ask(api.GET('/api/people/names')))
 const { value, change } = useOrderValue(
   () => id.value,
-  () => sheet.value?.version,
+  () => (sheet.value?.recorded ? undefined : sheet.value?.version),
 )
 const adding = ref(false)
 const selected = ref<number>()
@@ -62,23 +62,30 @@ const kept = computed(
   () => new Set((sheet.value?.lines ?? []).map((line) => line.id).filter((line) => keep.value.has(line))),
 )
 
-function save(lines: Line[]) {
+/** What somebody put there by hand stays where it is planned anew; what is new in the order as well. */
+async function save(lines: Line[], ...byHand: (number | undefined)[]) {
   proposal.value = undefined
-  return run(() => evening.change(lines))
+  const before = new Set((sheet.value?.lines ?? []).map((line) => line.id))
+  const done = await run(() => evening.change(lines))
+  if (done) {
+    const fresh = (sheet.value?.lines ?? []).map((line) => line.id).filter((line) => !before.has(line))
+    keep.value = new Set([...keep.value, ...fresh, ...byHand.filter((line) => line !== undefined)])
+  }
+  return done
 }
 
 function setMinutes(at: number, minutes: number | undefined) {
   if (!minutes || minutes === sheet.value?.lines[at].minutes) return
   const lines = forms()
   lines[at].minutes = minutes
-  void save(lines)
+  void save(lines, lines[at].id)
 }
 
 function move(at: number, by: number) {
   const lines = forms()
   const [line] = lines.splice(at, 1)
   lines.splice(at + by, 0, line)
-  void save(lines)
+  void save(lines, line.id)
 }
 
 function drop(at: number) {
@@ -88,7 +95,7 @@ function drop(at: number) {
 function swap(at: number, dance: number) {
   const lines = forms()
   lines[at] = { ...lines[at], dance, title: '' }
-  void save(lines)
+  void save(lines, lines[at].id)
 }
 
 function toggleKeep(line: number) {

@@ -9,6 +9,7 @@ import { useDo } from '@/composables/useDo'
 import { useKept } from '@/composables/useKept'
 import { useLoad } from '@/composables/useLoad'
 import { useOutbox } from '@/composables/useOutbox'
+import { useSession } from '@/composables/useSession'
 import { sayDone } from '@/composables/say'
 import { fresh, type Evening } from '@/domain/evening'
 import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
@@ -21,6 +22,7 @@ const route = useRoute()
 const router = useRouter()
 const id = computed(() => Number(route.params.id))
 const { busy, run } = useDo()
+const session = useSession()
 const outbox = useOutbox()
 const all = useKept(
   () => `ulna-log-begin-${id.value}`,
@@ -43,16 +45,15 @@ const draft = useLocalStorage<Log | null>(() => `ulna-log-${id.value}`, null, {
 const log = ref<Log>()
 const waits = computed(() => outbox.of(id.value))
 
-watch(
-  id,
-  async () => {
-    await Promise.all([load(), leaders.load()])
-    if (!data.value?.sheet.canRecord) return
-    const begun = filledIn(data.value.sheet, data.value.expected, evening.value, Date.now())
-    log.value = draft.value ? keptOf(draft.value, begun) : begun
-  },
-  { immediate: true },
-)
+/** Fills the log in, and puts back what was written before. */
+async function begin() {
+  await load()
+  if (!data.value?.sheet.canRecord) return
+  const begun = filledIn(data.value.sheet, data.value.expected, evening.value, Date.now())
+  log.value = draft.value ? keptOf(draft.value, begun) : begun
+}
+
+watch(id, () => Promise.all([begin(), leaders.load()]), { immediate: true })
 watch(log, (now) => (draft.value = now ?? null), { deep: true })
 
 const missing = computed(() => log.value && unsaid(log.value))
@@ -73,7 +74,7 @@ async function send() {
   const key = waits.value?.body.key ?? crypto.randomUUID()
   const words = `${sheet.groupName}, ${day(sheet.date)}`
   const body = toSend(now, sheet.version, key, came())
-  await run(() => outbox.send({ id: id.value, words, body }))
+  await run(() => outbox.send({ id: id.value, by: session.name ?? '', words, body }))
   if (!waits.value) await sent()
 }
 
@@ -87,10 +88,10 @@ watch(waits, (now, before) => {
   if (before && !now && !busy.value) void sent()
 })
 
-/** As planned, as it stands: one tap. */
+/** The class may be another one by now: what was written stays with the lines that are still there. */
 async function again() {
   outbox.forget(id.value)
-  await load()
+  await begin()
 }
 </script>
 

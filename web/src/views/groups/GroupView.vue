@@ -96,7 +96,19 @@ function entryWords(entry: Schemas['RecordEntry']): string {
     entry.happened === 'INTRODUCED' && entry.shown?.length
       ? `taught ${sectionWords(entry.shown)}`
       : HAPPENED_WORDS[entry.happened]
-  return `${what}, ${OUTCOME_WORDS[entry.outcome]}, ${entry.by}`
+  const { percent, minutes, spots, options, ledBy } = entry.more
+  return [
+    what,
+    percent && percent < 100 ? `at ${percent} %` : '',
+    minutes ? `in ${minutes} min` : '',
+    OUTCOME_WORDS[entry.outcome],
+    ...spots.map((spot) => `section ${spot.section} ${OUTCOME_WORDS[spot.outcome]}`),
+    options,
+    ledBy ? `led by ${ledBy}` : '',
+    entry.by,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 
 async function takeBack(entry: number) {

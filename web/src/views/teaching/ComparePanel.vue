@@ -65,8 +65,8 @@ const sections = computed(() =>
             </tr>
             <tr>
               <th scope="row">least practised</th>
-              <td>{{ sheet.leastReady }} %</td>
-              <td>{{ data.leastReady }} %</td>
+              <td>{{ sheet.leastDone }} %</td>
+              <td>{{ data.leastDone }} %</td>
             </tr>
             <tr v-for="one in sections" :key="one.i">
               <th scope="row">{{ one.label }}</th>

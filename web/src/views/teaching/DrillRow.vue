@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import { minutesSeconds } from '@/domain/time'
@@ -19,6 +20,8 @@ const emit = defineEmits<{
   move: [by: number]
   remove: []
 }>()
+/** Lines that are seen at a glance; all of them where it is chosen, and on paper. */
+const shown = computed(() => (props.drill.mode === 'WORDS' ? 3 : 2))
 const PACES = [50, 60, 70, 80, 90, 100]
 const MOST = 12
 /** A minute is this many pixels high, and no drill is too low to be read. */
@@ -82,7 +85,7 @@ function onKey(event: KeyboardEvent) {
           </button>
         </span>
       </div>
-      <p v-for="(line, i) in selected ? drill.say : drill.say.slice(0, 2)" :key="i" class="say">
+      <p v-for="(line, i) in drill.say" :key="i" class="say" :class="{ more: !selected && i >= shown }">
         {{ line.text }}
       </p>
       <div v-if="selected" class="row edit no-print">
@@ -178,6 +181,9 @@ function onKey(event: KeyboardEvent) {
   color: var(--text-soft);
   padding-left: 4px;
 }
+.more {
+  display: none;
+}
 .on .say {
   color: var(--text);
 }
@@ -195,6 +201,9 @@ function onKey(event: KeyboardEvent) {
     break-inside: avoid;
     background: none !important;
     border-left-color: var(--print-ink);
+  }
+  .more {
+    display: block;
   }
   .say {
     color: var(--print-ink);

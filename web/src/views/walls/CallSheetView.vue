@@ -10,7 +10,7 @@ import { callOn, warnOn } from './calls'
 import { useWalls } from './useWalls'
 
 /** One black and white page to call from: every wall, what to call, when: a warning eight counts ahead, the call four. */
-const { id, link, data, problem, loading, load } = useWalls()
+const { id, link, evening, data, problem, loading, load } = useWalls()
 const view = provideClock()
 const { label } = clockOf(view)
 const says = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.says)
@@ -30,7 +30,8 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
   <PageState :loading :problem :ready="!!data" @again="load">
     <div v-if="data && fit" class="stack">
       <div class="row no-print">
-        <RouterLink :to="`/dances/${id}/walls${link}`">‹ back to the walls</RouterLink>
+        <RouterLink v-if="evening" :to="evening">‹ back to the evening</RouterLink>
+        <RouterLink v-else :to="`/dances/${id}/walls${link}`">‹ back to the walls</RouterLink>
         <el-button type="primary" @click="print">Print</el-button>
         <ClockSwitch v-model="view" small />
       </div>

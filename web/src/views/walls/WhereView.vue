@@ -18,7 +18,7 @@ import { useWalls } from './useWalls'
 const ASK_AGAIN_MS = 2000
 
 useWakeLock()
-const { id, query, link, data, problem, loading, load } = useWalls()
+const { id, query, link, evening, data, problem, loading, load } = useWalls()
 const view = provideHallClock()
 
 const facing = ref<number>()
@@ -73,7 +73,9 @@ const toggled = (now: number | undefined, wanted: number) => (now === wanted ? u
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
         <header class="row spread">
-          <RouterLink :to="`/dances/${id}/walls${link}`" class="back">‹ {{ data.title }}</RouterLink>
+          <RouterLink :to="evening ?? `/dances/${id}/walls${link}`" class="back"
+            >‹ {{ data.title }}</RouterLink
+          >
           <button class="plain-button" type="button" @click="clear">Clear</button>
         </header>
         <h1>Where are we?</h1>

@@ -26,9 +26,14 @@ export function useWalls() {
     const words = parts.toString()
     return words ? `?${words}` : ''
   })
+  /** Back to the evening that led here; nothing where one came from the dance. */
+  const evening = computed(() => {
+    const from = Number(route.query.class)
+    return from ? `/classes/${from}/floor` : undefined
+  })
   const { data, problem, loading, load } = useLoad(() =>
     ask(api.GET('/api/dances/{id}/walls', { params: { path: { id: id.value }, query: query.value } })),
   )
   watch([id, query], load, { immediate: true })
-  return { id, song, optional, query, link, data, problem, loading, load }
+  return { id, song, optional, query, link, evening, data, problem, loading, load }
 }

@@ -25,7 +25,7 @@ final class Choice {
     Choice choice = new Choice(table, new int[table.drills()], new int[pieces], new int[pieces], 0);
     for (int piece = 0; piece < pieces; piece++) {
       choice.exposure[piece] = table.before(piece);
-      choice.ready[piece] = table.readiness(piece, choice.exposure[piece]);
+      choice.ready[piece] = table.practiceDone(piece, choice.exposure[piece]);
     }
     for (int drill = 0; drill < table.drills(); drill++) {
       choice.set(drill, table.least(drill));
@@ -45,7 +45,7 @@ final class Choice {
     if (more != 0) {
       for (int piece : table.helps(drill)) {
         exposure[piece] += more * table.gain(drill, piece);
-        ready[piece] = table.readiness(piece, exposure[piece]);
+        ready[piece] = table.practiceDone(piece, exposure[piece]);
       }
     }
   }

@@ -138,7 +138,7 @@ final class Fit {
     refused = false;
     boolean[] tried = new boolean[table.pieces()];
     for (int i = 0; i < tried.length; i++) {
-      int piece = leastReady(now, tried);
+      int piece = leastDone(now, tried);
       tried[piece] = true;
       int chosen = -1;
       double most = 0;
@@ -161,7 +161,7 @@ final class Fit {
     return -1;
   }
 
-  private int leastReady(Choice now, boolean[] tried) {
+  private int leastDone(Choice now, boolean[] tried) {
     int least = -1;
     int ready = Integer.MAX_VALUE;
     for (int piece = 0; piece < tried.length; piece++) {

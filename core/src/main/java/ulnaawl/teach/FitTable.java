@@ -134,8 +134,8 @@ final class FitTable {
     return isSection[piece];
   }
 
-  /** How ready a piece is from what was practised, in thousandths. */
-  int readiness(int piece, int exposure) {
-    return Practice.readiness(exposure, loads[piece]);
+  /** How much of a piece's practice is done from what was practised, in thousandths. */
+  int practiceDone(int piece, int exposure) {
+    return Practice.practiceDone(exposure, loads[piece]);
   }
 }

@@ -9,7 +9,7 @@ import ulnaawl.dance.SectionSet;
  * @param reached sections that the group has been shown by then
  * @param shortestSeconds what the shortest teach of it takes
  * @param fits whether that fits into the minutes
- * @param leastReady how ready the least ready of these sections is by the end, in thousandths; 0
+ * @param leastDone how ready the least ready of these sections is by the end, in thousandths; 0
  *     where it does not fit
  * @param chosen whether the teach stops here
  */
@@ -18,5 +18,5 @@ public record HowFar(
     SectionSet reached,
     int shortestSeconds,
     boolean fits,
-    int leastReady,
+    int leastDone,
     boolean chosen) {}

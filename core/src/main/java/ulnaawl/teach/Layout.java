@@ -74,13 +74,13 @@ record Layout(
     return drills.stream().mapToInt(Drill::seconds).sum();
   }
 
-  /** How ready a piece is by the end, in thousandths. */
+  /** How much of a piece's practice is done by the end, in thousandths. */
   int ready(Lesson lesson, Piece piece) {
-    return (practice.isEmpty() ? lesson.before() : practice.getLast()).readiness(lesson, piece);
+    return (practice.isEmpty() ? lesson.before() : practice.getLast()).practiceDone(lesson, piece);
   }
 
   /** How ready the least ready of its sections is by the end, in thousandths. */
-  int leastReady(Lesson lesson) {
+  int leastDone(Lesson lesson) {
     return target.stream()
         .filter(Piece.Steps.class::isInstance)
         .mapToInt(piece -> ready(lesson, piece))

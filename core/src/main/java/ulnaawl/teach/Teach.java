@@ -22,8 +22,8 @@ import ulnaawl.teach.school.Slot;
  * @param reached sections that the group has been shown by the end, before or in this teach
  * @param sections sections of the dance
  * @param pieces what has to be learned, in teaching order
- * @param before how ready each piece is before the first drill, in thousandths
- * @param steps how ready each piece is after each drill, in thousandths
+ * @param before how much of each piece's practice is done before the first drill, in thousandths
+ * @param steps how much of each piece's practice is done after each drill, in thousandths
  * @param exposures how often each piece is danced, in which modes and at which paces
  * @param rest what is left for the next class; empty where the whole dance is taught
  * @param howFar where it could stop; nothing for one that was put together by hand
@@ -75,8 +75,8 @@ public record Teach(
     return SectionSet.of(risen);
   }
 
-  /** How ready a piece is by the end, in thousandths. */
-  public int readiness(Piece piece) {
+  /** How much of a piece's practice is done by the end, in thousandths. */
+  public int practiceDone(Piece piece) {
     int at = pieces.indexOf(piece);
     return steps.isEmpty() ? before.get(at) : steps.getLast().get(at);
   }
@@ -85,7 +85,7 @@ public record Teach(
   public int leastSection() {
     return pieces.stream()
         .filter(Piece.Steps.class::isInstance)
-        .mapToInt(this::readiness)
+        .mapToInt(this::practiceDone)
         .min()
         .orElse(0);
   }
@@ -119,9 +119,9 @@ public record Teach(
     return new TeachBuilder(lesson).asTheyStand(slots, minutes);
   }
 
-  static List<Integer> readiness(Lesson lesson, Practice practice) {
+  static List<Integer> practiceDone(Lesson lesson, Practice practice) {
     List<Integer> all = new ArrayList<>();
-    lesson.pieces().forEach(piece -> all.add(practice.readiness(lesson, piece)));
+    lesson.pieces().forEach(piece -> all.add(practice.practiceDone(lesson, piece)));
     return all;
   }
 }

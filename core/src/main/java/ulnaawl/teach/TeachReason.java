@@ -64,7 +64,7 @@ public sealed interface TeachReason {
   record RisesTooFast(int drill, int from, int to) implements TeachReason {}
 
   /** The section that is least ready by the end, in percent. */
-  record LeastReady(int section, int percent) implements TeachReason {}
+  record LeastPractised(int section, int percent) implements TeachReason {}
 
   /**
    * It gets to the end of a section.

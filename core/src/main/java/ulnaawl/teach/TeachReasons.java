@@ -61,7 +61,7 @@ final class TeachReasons {
     if (left >= WORTH_GIVING_BACK) {
       reasons.add(new TeachReason.GivesBack(left));
     }
-    leastReady(layout).ifPresent(reasons::add);
+    leastDone(layout).ifPresent(reasons::add);
     return reasons;
   }
 
@@ -71,16 +71,16 @@ final class TeachReasons {
     SectionSet advised = tonight.stops().get(tonight.advised()).reached();
     SectionSet later = furthest.reached().without(advised);
     return furthest.layout().fits() && !later.isEmpty()
-        ? Optional.of(new TeachReason.TooMuch(above, furthest.leastReady() / 10, advised, later))
+        ? Optional.of(new TeachReason.TooMuch(above, furthest.leastDone() / 10, advised, later))
         : Optional.empty();
   }
 
-  private Optional<TeachReason> leastReady(Layout layout) {
+  private Optional<TeachReason> leastDone(Layout layout) {
     return layout.target().stream()
         .flatMap(it -> it instanceof Piece.Steps steps ? Stream.of(steps) : Stream.empty())
         .min(Comparator.comparingInt(piece -> layout.ready(lesson, piece)))
-        .map(
-            piece -> new TeachReason.LeastReady(piece.section(), layout.ready(lesson, piece) / 10));
+        .map(piece ->
+            new TeachReason.LeastPractised(piece.section(), layout.ready(lesson, piece) / 10));
   }
 
   List<TeachReason> ofOwn(Layout layout, int minutes) {

@@ -27,7 +27,7 @@ record Tonight(SectionSet known, List<Stop> stops, int chosen, int advised) {
   }
 
   /** A stop with its layout. */
-  record Stop(int upTo, SectionSet reached, Layout layout, int leastReady) {}
+  record Stop(int upTo, SectionSet reached, Layout layout, int leastDone) {}
 
   static Tonight of(Lesson lesson, SchoolOrder order, int minutes, OptionalInt upTo) {
     int all = lesson.sections().size();
@@ -39,7 +39,7 @@ record Tonight(SectionSet known, List<Stop> stops, int chosen, int advised) {
       if (!known.containsAll(order.reached(lesson, SectionSet.NONE, next))) {
         List<Slot> slots = order.slots(lesson, known, next);
         Layout layout = Layout.of(lesson, slots, minutes * 60);
-        int ready = layout.fits() ? layout.leastReady(lesson) : 0;
+        int ready = layout.fits() ? layout.leastDone(lesson) : 0;
         stops.add(new Stop(next, order.reached(lesson, known, next), layout, ready));
       }
     }
@@ -61,7 +61,7 @@ record Tonight(SectionSet known, List<Stop> stops, int chosen, int advised) {
     int furthest = 0;
     for (int i = 0; i < stops.size(); i++) {
       Layout layout = stops.get(i).layout();
-      furthest = layout.fits() && stops.get(i).leastReady() >= enough ? i : furthest;
+      furthest = layout.fits() && stops.get(i).leastDone() >= enough ? i : furthest;
     }
     return furthest;
   }
@@ -90,7 +90,7 @@ record Tonight(SectionSet known, List<Stop> stops, int chosen, int advised) {
               stop.reached(),
               stop.layout().shortestSeconds(),
               stop.layout().fits(),
-              stop.leastReady(),
+              stop.leastDone(),
               stop.equals(stop())));
     }
     return all;

@@ -78,7 +78,7 @@ final class EnglishTeach implements TeachSpeech {
               + " to "
               + it.to()
               + " %: no rung should rise by more than 15 %.";
-      case TeachReason.LeastReady it ->
+      case TeachReason.LeastPractised it ->
           "Least practised by the end: section " + it.section() + ", " + it.percent() + " %.";
       case TeachReason.UpTo it ->
           "To the end of section "

@@ -253,8 +253,8 @@ public class TeachTest {
         }
         fewest = Math.min(fewest, seconds);
         if (seconds <= minutes * 60) {
-          int one = practice.readiness(lesson, new Piece.Steps(1));
-          int two = practice.readiness(lesson, new Piece.Steps(2));
+          int one = practice.practiceDone(lesson, new Piece.Steps(1));
+          int two = practice.practiceDone(lesson, new Piece.Steps(2));
           best = Math.max(best, Math.min(one, two));
         }
       }

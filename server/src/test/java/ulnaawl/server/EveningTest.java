@@ -224,6 +224,42 @@ public class EveningTest extends ServerTest {
         tomas.post("/api/groups/1/record", Client.json(entry.formatted(1, twice))).status(), 422);
   }
 
+  /** The music of an evening: in order, what is slower to practise to, what is missing. */
+  @Test
+  public void anEveningHasItsMusic() {
+    Client tomas = coInstructor();
+    JsonNode sheet = planned(tomas, 3, "2027-02-18");
+    JsonNode music = ok(tomas.get(address(sheet) + "/music"));
+    List<JsonNode> lines = list(music.get("lines"));
+    assertTrue(lines.size() >= 4, music.toString());
+    int start = -1;
+    for (JsonNode line : lines) {
+      assertTrue(line.get("start").asInt() > start);
+      start = line.get("start").asInt();
+      assertEquals(line.has("missing"), !line.has("song"), line.toString());
+    }
+    long taught = first(sheet, "TEACH").get("dance").asLong();
+    JsonNode practice =
+        lines.stream().filter(it -> it.get("dance").asLong() == taught).findFirst().orElseThrow();
+    for (JsonNode slower : practice.get("slower")) {
+      assertTrue(slower.get("percent").asInt() < 100, slower.toString());
+    }
+    Client.Answer playlist = tomas.get(address(sheet) + "/music/xspf");
+    assertEquals(playlist.status(), 200);
+    String text = playlist.raw().body();
+    assertEquals(text.split("<track>", -1).length - 1, lines.size(), text);
+    assertTrue(text.contains("http://xspf.org/ns/0/"), text);
+  }
+
+  @Test
+  public void whatHadBeenLearnedIsSeenWeekByWeek() {
+    JsonNode weeks = ok(coInstructor().get("/api/groups/2/progress"));
+    assertTrue(weeks.size() >= 26, "half a year");
+    JsonNode last = weeks.get(weeks.size() - 1);
+    assertTrue(last.get("known").asInt() > weeks.get(0).get("known").asInt());
+    assertTrue(last.get("figures").asInt() > 20);
+  }
+
   @Test
   public void closedDaysAndThemesWeighInThePlan() {
     Client oda = instructor();
@@ -238,6 +274,10 @@ public class EveningTest extends ServerTest {
         oda.post("/api/classes", Client.json("{'group':1,'date':'2027-03-08','minutes':60}"));
     assertEquals(closed.status(), 422);
     assertTrue(closed.raw().body().contains("Carnival"), closed.raw().body());
+    JsonNode agenda = ok(oda.get("/api/classes"));
+    assertTrue(
+        list(agenda.get("coming")).stream()
+            .noneMatch(it -> it.get("nextDate").asString().startsWith("2027-03-0")));
     ok(oda.delete("/api/calendar/closed/" + id));
     assertEquals(oda.delete("/api/calendar/closed/" + id).status(), 404);
     String backwards = "{'group':null,'from':'2026-12-21','to':'2026-12-03','note':''}";

@@ -312,4 +312,26 @@ public class PeopleTest extends ServerTest {
     assertEquals(elsewhere.get("/api/dances").status(), 401);
     Client.signedIn(port(), "Careful Cato", "seven grey umbrellas");
   }
+
+  /** Somebody who is called "," stands between any two words of what the log keeps. */
+  @Test
+  public void anOddNameBreaksNothingThatIsKept() {
+    String group =
+        "{'name':'Odd names','level':'BEGINNER','weekday':'FRIDAY','startsAt':'10:00','minutes':60,'place':'%s','version':%d}";
+    long id =
+        oda.post("/api/groups", Client.json(group.formatted("", 0))).body().get("id").asLong();
+    for (String odd : List.of(",", ":", ",\"place\":")) {
+      assertEquals(add(odd, "CO_INSTRUCTOR").status(), 201, odd);
+      JsonNode person = person(odd);
+      String plain = "Plain " + person.get("id").asLong();
+      String body = change(plain, "CO_INSTRUCTOR", person.get("version").asInt());
+      assertEquals(oda.put("/api/people/" + person.get("id").asLong(), body).status(), 200, odd);
+    }
+    String changed = Client.json(group.formatted("elsewhere", 1));
+    assertEquals(oda.put("/api/groups/" + id, changed).status(), 200);
+    Client.Answer back =
+        oda.post("/api/groups/" + id + "/bring-back", Client.json("{'version':2,'to':1}"));
+    assertEquals(back.status(), 200, back.raw().body());
+    assertEquals(back.body().get("place").asString(), "");
+  }
 }

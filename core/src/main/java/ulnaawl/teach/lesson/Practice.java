@@ -4,10 +4,11 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
- * What has been practised so far, and how ready a piece is from it. Each turn closes the same share
- * of what is still missing, so that later turns add less: the exponential law of practice
- * (Heathcote, Brown and Mewhort 2000; against the older power law of Newell and Rosenbloom 1981;
- * both from memory). A piece of two plain counts is half learned in one turn at full speed.
+ * What has been practised so far, and how much of a piece's practice is done from it. Each turn
+ * closes the same share of what is still missing, so that later turns add less: the exponential law
+ * of practice (Heathcote, Brown and Mewhort 2000; against the older power law of Newell and
+ * Rosenbloom 1981; both from memory). A piece of two plain counts is half learned in one turn at
+ * full speed.
  *
  * @param exposure turns of each piece, in thousandths of one at full speed
  */
@@ -51,18 +52,18 @@ public record Practice(Map<Piece, Integer> exposure) {
     return full * (slow + (FULL - slow) * percent / 100) / FULL;
   }
 
-  /** How ready a piece is, in thousandths, 0 to 999. */
-  public int readiness(Lesson lesson, Piece piece) {
-    return readiness(exposure.getOrDefault(piece, 0), lesson.load(piece));
+  /** How much of a piece's practice is done, in thousandths, 0 to 999. */
+  public int practiceDone(Lesson lesson, Piece piece) {
+    return practiceDone(exposure.getOrDefault(piece, 0), lesson.load(piece));
   }
 
   /**
-   * How ready a piece is from its exposure, in thousandths, 0 to 999.
+   * How much of a piece's practice is done from its exposure, in thousandths, 0 to 999.
    *
    * @param exposure turns in thousandths of one at full speed
    * @param loadTenths how hard it is, in tenths of a plain count, 1 or more
    */
-  public static int readiness(int exposure, int loadTenths) {
+  public static int practiceDone(int exposure, int loadTenths) {
     double halvings = exposure / (double) FULL * HALF * 10 / loadTenths;
     return (int) Math.min(FULL - 1, Math.round(FULL * (1 - Math.pow(2, -halvings))));
   }

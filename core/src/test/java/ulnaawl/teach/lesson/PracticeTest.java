@@ -58,15 +58,15 @@ public class PracticeTest {
   /** The law: a piece of 2 plain counts is half learned in one full turn, 3/4 in two. */
   @Test
   public void eachTurnClosesTheSameShare() {
-    assertEquals(Practice.readiness(1000, 20), 500);
-    assertEquals(Practice.readiness(2000, 20), 750);
-    assertEquals(Practice.readiness(2000, 40), 500);
-    assertEquals(Practice.readiness(0, 20), 0);
+    assertEquals(Practice.practiceDone(1000, 20), 500);
+    assertEquals(Practice.practiceDone(2000, 20), 750);
+    assertEquals(Practice.practiceDone(2000, 40), 500);
+    assertEquals(Practice.practiceDone(0, 20), 0);
     assertEquals(Practice.worth(Mode.WORDS, 100), 600);
     assertEquals(Practice.worth(Mode.COUNTS, 100), 1000);
     assertEquals(Practice.worth(Mode.COUNTS, 60), 550 + 450 * 60 / 100);
     for (int ready = 0; ready < 990; ready += 30) {
-      assertEquals(Practice.readiness(Practice.exposureFor(ready, 120), 120), ready, 2);
+      assertEquals(Practice.practiceDone(Practice.exposureFor(ready, 120), 120), ready, 2);
     }
   }
 

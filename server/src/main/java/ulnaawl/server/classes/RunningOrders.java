@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -81,8 +82,9 @@ class RunningOrders {
     Map<Integer, LineRow> kept = new HashMap<>();
     List<Lock> locks = new ArrayList<>();
     int start = 0;
+    Set<Long> stays = staying(row, around.keep());
     for (LineRow line : row.lines()) {
-      if (around.keep().contains(line.id())) {
+      if (stays.contains(line.id())) {
         kept.put(start, line);
         locks.add(lock(line, start));
       }
@@ -107,6 +109,23 @@ class RunningOrders {
       throw Problem.rejected(
           "No class keeps the rules around the lines that are to stay; let one of them go.");
     }
+  }
+
+  /** With each practice that stays stays the teach that it belongs to. */
+  private static Set<Long> staying(ClassRow row, Set<Long> keep) {
+    Set<Long> stays = new HashSet<>(keep);
+    for (int i = 1; i < row.lines().size(); i++) {
+      LineRow line = row.lines().get(i);
+      LineRow before = row.lines().get(i - 1);
+      boolean practised =
+          before.kind() == ClassLine.Kind.TEACH
+              && line.kind() == ClassLine.Kind.PRACTICE
+              && line.isOf(before.dance().map(DanceVersion::dance));
+      if (practised && keep.contains(line.id())) {
+        stays.add(before.id());
+      }
+    }
+    return stays;
   }
 
   private static Lock lock(LineRow line, int start) {

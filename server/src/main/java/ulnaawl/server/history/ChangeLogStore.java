@@ -36,12 +36,17 @@ class ChangeLogStore {
         .set(CHANGE_LOG.SUBJECT, name.to())
         .where(CHANGE_LOG.THING.eq(Thing.PERSON.name()).and(CHANGE_LOG.SUBJECT.eq(name.from())))
         .execute();
-    String from = json(name.from());
     database
-        .update(CHANGE_LOG)
-        .set(CHANGE_LOG.CONTENT, DSL.replace(CHANGE_LOG.CONTENT, from, json(name.to())))
-        .where(CHANGE_LOG.CONTENT.contains(from))
-        .execute();
+        .select(CHANGE_LOG.ID, CHANGE_LOG.CONTENT)
+        .from(CHANGE_LOG)
+        .where(CHANGE_LOG.CONTENT.contains(json(name.from())))
+        .fetch()
+        .forEach(row ->
+            database
+                .update(CHANGE_LOG)
+                .set(CHANGE_LOG.CONTENT, NameInContent.replaced(row.value2(), name))
+                .where(CHANGE_LOG.ID.eq(row.value1()))
+                .execute());
   }
 
   private static String json(String text) {

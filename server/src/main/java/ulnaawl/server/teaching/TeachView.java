@@ -91,7 +91,7 @@ final class TeachView {
   }
 
   /**
-   * A drill, and how ready each piece is after it.
+   * A drill, and how much of each piece's practice is done after it.
    *
    * @param practised sections that were practised from the first drill to this one
    */
@@ -152,7 +152,7 @@ final class TeachView {
       int sectionCounts,
       SectionSet reached,
       boolean whole,
-      int leastReady,
+      int leastDone,
       int classPercent,
       int timesTaken,
       @Nullable ReasonView rest,

@@ -84,7 +84,7 @@ class TeachWriter {
         far.reached().label(),
         far.shortestSeconds(),
         far.fits(),
-        percent(far.leastReady()),
+        percent(far.leastDone()),
         far.chosen());
   }
 
