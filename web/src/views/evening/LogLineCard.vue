@@ -37,7 +37,10 @@ function turn(section: number) {
       <h2>
         {{ line.title }} <span class="quiet">{{ KIND_WORDS[line.kind] }}</span>
       </h2>
-      <el-switch v-model="line.danced" :aria-label="`${line.title} was done`" active-text="done" />
+      <span class="row">
+        <el-switch v-model="line.danced" :aria-label="`${line.title} was done`" />
+        {{ line.danced ? 'done' : 'not done' }}
+      </span>
     </div>
     <template v-if="line.danced">
       <div class="three" role="group" :aria-label="`How ${line.title} went`">

@@ -222,6 +222,9 @@ async function written() {
                         >shown to {{ one.coverage.there }} of {{ one.coverage.of }}</span
                       >
                     </p>
+                    <p v-if="one.trouble.length" class="trips">
+                      tripped them: {{ sectionWords(one.trouble) }}
+                    </p>
                     <div class="row">
                       <button
                         class="plain-button"
@@ -310,6 +313,12 @@ async function written() {
 }
 .share {
   flex: 0 0 90px;
+}
+.trips {
+  margin: 0;
+  font-size: 14px;
+  font-weight: 700;
+  color: var(--notice-text);
 }
 .dances {
   list-style: none;

@@ -178,12 +178,20 @@ public final class LearningRecord {
         .min(Comparator.comparingInt(Presence::percent));
   }
 
-  /** Sections that went wrong the last time somebody said how they went. */
+  /**
+   * Sections that went wrong the last time somebody said how they went; that an evening was solid
+   * says so of all that was danced in it.
+   */
   private static SectionSet trouble(List<Evidence> evidence) {
     Map<Integer, Outcome> lastSaid = new TreeMap<>();
     evidence.stream()
         .sorted(Comparator.comparing(Evidence::date))
-        .forEach(one -> lastSaid.putAll(one.spots()));
+        .forEach(one -> {
+          if (one.outcome() == Outcome.SOLID) {
+            one.sections().numbers().forEach(it -> lastSaid.put(it, Outcome.SOLID));
+          }
+          lastSaid.putAll(one.spots());
+        });
     return SectionSet.of(
         lastSaid.entrySet().stream()
             .filter(it -> it.getValue() != Outcome.SOLID)

@@ -130,6 +130,11 @@ public class LearningRecordTest {
     evidence.add(spots(7, Map.of(2, Outcome.SOLID)));
     Standing now = LearningRecord.standing(evidence, 4, DAY.plusDays(7));
     assertEquals(now.trouble(), SectionSet.between(3, 3));
+    // A solid evening says it of all that was danced.
+    evidence.add(
+        Evidence.of(DAY.plusDays(14), Happened.DANCED, SectionSet.upTo(4), Outcome.SOLID, "Test"));
+    Standing later = LearningRecord.standing(evidence, 4, DAY.plusDays(14));
+    assertEquals(later.trouble(), SectionSet.NONE);
   }
 
   private static Evidence spots(int day, Map<Integer, Outcome> spots) {

@@ -30,6 +30,10 @@ public class EveningTest extends BrowserTest {
     assertThat(oda.getByText("cold hall")).isVisible();
     assertThat(oda.getByText("Written down by Tomas Brandl.")).isVisible();
     nextWeekIsAnother(oda);
+    // Other tests begin with the class as it is planned.
+    oda.navigate(address);
+    button(oda, "Take the record back").click();
+    assertThat(link(oda, "Write it down")).isVisible();
   }
 
   /** One line stays, one dance is not wanted, the rest plans itself around; each says its cost. */
@@ -97,6 +101,8 @@ public class EveningTest extends BrowserTest {
     assertThat(page.locator(".order > li").first()).containsText("Warm-up");
     assertThat(page.getByText("of 60 minutes")).hasCount(0);
     assertThat(monday).hasCount(0);
+    button(page, "Remove class").click();
+    page.waitForURL(at("/classes"));
   }
 
   private static Locator.FilterOptions hasText(String words) {

@@ -95,6 +95,8 @@ public class TeachingService {
   private Lesson lesson(GroupRow group, GroupDance own, Set<String> met) {
     Map<Integer, String> watchOuts = new HashMap<>();
     watchOuts(own.row()).forEach(it -> watchOuts.put(it.section(), it.note()));
+    // What tripped this group last is marked for it, whether a colleague marked it or not.
+    own.standing().trouble().numbers().forEach(it -> watchOuts.putIfAbsent(it, ""));
     Learner learner =
         new Learner(
             met,
