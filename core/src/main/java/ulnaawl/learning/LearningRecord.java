@@ -180,12 +180,12 @@ public final class LearningRecord {
 
   /**
    * Sections that went wrong the last time somebody said how they went; that an evening was solid
-   * says so of all that was danced in it.
+   * says so of all that was danced in it, but for what somebody said of a section that day.
    */
   private static SectionSet trouble(List<Evidence> evidence) {
     Map<Integer, Outcome> lastSaid = new TreeMap<>();
     evidence.stream()
-        .sorted(Comparator.comparing(Evidence::date))
+        .sorted(Comparator.comparing(Evidence::date).thenComparing(one -> !one.spots().isEmpty()))
         .forEach(one -> {
           if (one.outcome() == Outcome.SOLID) {
             one.sections().numbers().forEach(it -> lastSaid.put(it, Outcome.SOLID));
