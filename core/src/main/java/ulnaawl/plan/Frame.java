@@ -18,7 +18,15 @@ record Frame(int minutes, Level level) {
   static final int BREAK = 5;
   private static final int PRACTICE_MORE = 3;
   private static final int TOLERANCE = 10;
-  private static final int HOUR = 60;
+
+  /**
+   * Nobody dances for longer than this many minutes without a break. Common practice, no source.
+   */
+  static final int HOUR = 60;
+
+  /** Shorter than this many minutes, a warm-up, a cool-down or a break is none. Rule of thumb. */
+  static final int SHORTEST = 3;
+
   private static final int LAST_BREAK_BEFORE_END = 15;
 
   /**
@@ -31,12 +39,12 @@ record Frame(int minutes, Level level) {
 
   /** Minutes of cool-down that are advised: 5 at least, by the same guidelines. */
   int coolDown() {
-    return minutes < 30 ? 3 : 5;
+    return minutes < 30 ? SHORTEST : 5;
   }
 
   /** How many minutes less than advised are still done where time is short. */
   int atLeast(int advised) {
-    return Math.max(3, advised - 2);
+    return Math.max(SHORTEST, advised - 2);
   }
 
   /**

@@ -21,9 +21,6 @@ import ulnaawl.plan.ClassLine.Kind;
  */
 public record Late(List<Line> lines, int cost, int inHand) {
 
-  private static final int SHORTEST_END = 3;
-  private static final int HOUR = 60;
-
   /** Points that nobody would lose: only where nothing else is left to leave out. */
   private static final int NEVER_WILLINGLY = 1000;
 
@@ -141,15 +138,15 @@ public record Late(List<Line> lines, int cost, int inHand) {
     }
 
     private static State next(State state, Way way) {
-      int since = rests(way) ? 0 : Math.min(HOUR * 4, state.since() + way.minutes());
+      int since = rests(way) ? 0 : Math.min(Frame.HOUR * 4, state.since() + way.minutes());
       return new State(state.piece() + 1, state.left() - way.minutes(), since);
     }
 
     /** What it costs to go on for more than an hour, a minute at a time. */
     private static int tired(State state, Way way) {
-      int before = Math.max(HOUR, state.since());
+      int before = Math.max(Frame.HOUR, state.since());
       int after = rests(way) ? 0 : state.since() + way.minutes();
-      return Math.max(0, after - before) * NEVER_WILLINGLY / HOUR;
+      return Math.max(0, after - before) * NEVER_WILLINGLY / Frame.HOUR;
     }
 
     /** A teach that has not begun: whole, shorter, or another evening; its practice with it. */
@@ -197,15 +194,15 @@ public record Late(List<Line> lines, int cost, int inHand) {
       Optional<DanceForGroup> dance = line.dance().flatMap(worth::dance);
       switch (line.kind()) {
         case WARM_UP -> {
-          shorter(ways, line, SHORTEST_END, -Weight.SHORT_WARM_UP.points());
+          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_WARM_UP.points());
           ways.add(Way.of(line, 0, What.LEFT_OUT, NEVER_WILLINGLY));
         }
         case COOL_DOWN -> {
-          shorter(ways, line, SHORTEST_END, -Weight.SHORT_COOL_DOWN.points());
+          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_COOL_DOWN.points());
           ways.add(Way.of(line, 0, What.LEFT_OUT, NEVER_WILLINGLY));
         }
         case BREAK -> {
-          shorter(ways, line, SHORTEST_END, -Weight.SHORT_BREAK.points());
+          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_BREAK.points());
           int all = -line.minutes() * Weight.SHORT_BREAK.points();
           ways.add(Way.of(line, 0, What.LEFT_OUT, all));
         }

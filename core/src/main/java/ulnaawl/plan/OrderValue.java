@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ulnaawl.plan.ClassLine.Kind;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.Clash;
 import ulnaawl.plan.solve.Rules;
 
 /**
@@ -19,7 +19,6 @@ import ulnaawl.plan.solve.Rules;
  */
 public record OrderValue(int points, List<Integer> each, List<BrokenRule> broken) {
 
-  private static final int HOUR = 60;
   private static final int DANCES_BEFORE_TEACH = 2;
 
   public OrderValue {
@@ -119,7 +118,7 @@ public record OrderValue(int points, List<Integer> each, List<BrokenRule> broken
     }
 
     private void rest(int from, int to) {
-      if (to - from > HOUR) {
+      if (to - from > Frame.HOUR) {
         broken.add(new BrokenRule.NoRest(from, to));
       }
     }
@@ -163,19 +162,17 @@ public record OrderValue(int points, List<Integer> each, List<BrokenRule> broken
       if (before.isEmpty() || now.isEmpty() || before.equals(now)) {
         return;
       }
-      Speed first = before.get().speed();
-      Speed second = now.get().speed();
-      if (first == second && before.get().style().isPresent()) {
-        before
-            .get()
-            .style()
-            .filter(it -> now.get().style().equals(Optional.of(it)))
-            .ifPresent(it -> broken.add(new BrokenRule.Alike(line - 1, line, it)));
-      }
-      if (first == Speed.VERY_FAST && second == Speed.VERY_FAST) {
-        broken.add(new BrokenRule.BothVeryFast(line - 1, line));
-      } else if (frame.isGentle() && first != Speed.EASY && second != Speed.EASY) {
-        broken.add(new BrokenRule.BothFast(line - 1, line));
+      String style = before.get().style().orElse("");
+      boolean sameStyle = !style.isEmpty() && before.get().style().equals(now.get().style());
+      for (Clash clash :
+          Clash.between(
+              sameStyle, before.get().speed(), now.get().speed(), false, frame.isGentle())) {
+        broken.add(
+            switch (clash) {
+              case ALIKE -> new BrokenRule.Alike(line - 1, line, style);
+              case BOTH_VERY_FAST -> new BrokenRule.BothVeryFast(line - 1, line);
+              case BOTH_FAST -> new BrokenRule.BothFast(line - 1, line);
+            });
       }
     }
   }

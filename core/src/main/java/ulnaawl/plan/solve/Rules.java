@@ -55,14 +55,8 @@ public record Rules(
     if (last.style() == Block.NO_STYLE || next.style() == Block.NO_STYLE) {
       return true;
     }
-    boolean alike =
-        last.style() != Block.UNKNOWN_STYLE
-            && last.style() == next.style()
-            && (byStyle || last.speed() == next.speed());
-    boolean bothVeryFast =
-        last.speed() == Block.Speed.VERY_FAST && next.speed() == Block.Speed.VERY_FAST;
-    boolean bothFast = last.speed() != Block.Speed.EASY && next.speed() != Block.Speed.EASY;
-    return !alike && !bothVeryFast && !(gentle && bothFast);
+    boolean sameStyle = last.style() != Block.UNKNOWN_STYLE && last.style() == next.style();
+    return Clash.between(sameStyle, last.speed(), next.speed(), byStyle, gentle).isEmpty();
   }
 
   /** Whether a block that begins on a minute leaves the next locked one its place. */
