@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import ulnaawl.dance.Dance;
 import ulnaawl.figure.Level;
 import ulnaawl.music.CountRate;
@@ -65,6 +66,7 @@ public record MusicMatch(
   private static final int FASTEST = 118;
 
   private static final int FEWEST_WALLS = 3;
+  private static final int RUNGS = 3;
 
   /**
    * Judges a song for a dance.
@@ -78,6 +80,25 @@ public record MusicMatch(
     }
     Optional<Tempo> own = dance.countsPerMinute();
     return bestRate(song.song(), own).flatMap(rate -> judge(dance, level, song, rate, own));
+  }
+
+  /**
+   * The songs to practise to on the way to full speed, the slowest first: of those that are slower
+   * than the dance's own one from the slow end, one from between, one from the fast end, like the
+   * rungs of a ladder. Rule of thumb, no source.
+   *
+   * @param songs with how each goes with the dance
+   */
+  public static <T> List<T> rungs(List<T> songs, Function<T, MusicMatch> match) {
+    List<T> slower =
+        songs.stream()
+            .filter(it -> match.apply(it).use() == Use.PRACTISE)
+            .filter(it -> match.apply(it).percentOfOwn().isPresent())
+            .sorted(Comparator.comparingInt((T it) -> match.apply(it).percentOfOwn().orElseThrow()))
+            .toList();
+    return slower.size() <= RUNGS
+        ? slower
+        : List.of(slower.getFirst(), slower.get(slower.size() / 2), slower.getLast());
   }
 
   private static boolean isOwn(Dance dance, ListedSong song) {

@@ -5,6 +5,7 @@ import ulnaawl.floor.Turn;
 import ulnaawl.music.CountRate;
 import ulnaawl.song.Ending;
 import ulnaawl.song.EndingReason;
+import ulnaawl.song.EveningSong;
 import ulnaawl.song.FloorSplit;
 import ulnaawl.song.MatchReason;
 import ulnaawl.song.MusicMatch;
@@ -170,6 +171,15 @@ final class EnglishSongs implements SongSpeech {
       case LEFT -> "on the left";
       case FRONT -> "in front";
       case BACK -> "behind";
+    };
+  }
+
+  @Override
+  public String missing(EveningSong.Missing missing) {
+    return switch (missing) {
+      case NO_SONG -> "The sheet names no song.";
+      case NOT_LISTED -> "This song is not in the club's list.";
+      case NO_LENGTH -> "Nobody wrote down how long it lasts.";
     };
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.words;
 
 import ulnaawl.song.Ending;
 import ulnaawl.song.EndingReason;
+import ulnaawl.song.EveningSong;
 import ulnaawl.song.FloorSplit;
 import ulnaawl.song.MusicMatch;
 import ulnaawl.song.RestartHelper;
@@ -28,4 +29,7 @@ public interface SongSpeech {
   String verdict(FloorSplit.Verdict verdict);
 
   String standing(FloorSplit.How how);
+
+  /** What is not there to play a song on an evening. */
+  String missing(EveningSong.Missing missing);
 }

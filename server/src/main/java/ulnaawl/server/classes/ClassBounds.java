@@ -7,6 +7,9 @@ import ulnaawl.server.platform.Problem;
 /** When a class may be and how long it may last; anything else is a slip of the hand. */
 final class ClassBounds {
 
+  /** No evening that is sent has more lines. */
+  static final int MOST_SENT = 200;
+
   private static final int YEARS = 2;
 
   private ClassBounds() {}

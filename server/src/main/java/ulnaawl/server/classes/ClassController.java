@@ -55,8 +55,8 @@ class ClassController {
   /** What stays where it stands, and which dances are not wanted. */
   record AroundForm(
       int minutes,
-      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> keep,
-      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> without) {
+      @Nullable @Size(max = ClassBounds.MOST_SENT) Set<@NotNull Long> keep,
+      @Nullable @Size(max = ClassBounds.MOST_SENT) Set<@NotNull Long> without) {
     Around around() {
       ClassBounds.check(minutes);
       return new Around(
@@ -68,8 +68,8 @@ class ClassController {
   record PlanAnew(
       int version,
       int minutes,
-      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> keep,
-      @Nullable @Size(max = MOST_LINES) Set<@NotNull Long> without) {
+      @Nullable @Size(max = ClassBounds.MOST_SENT) Set<@NotNull Long> keep,
+      @Nullable @Size(max = ClassBounds.MOST_SENT) Set<@NotNull Long> without) {
     Around around() {
       return new AroundForm(minutes, keep, without).around();
     }
@@ -97,9 +97,6 @@ class ClassController {
   /** A running order to bring back, and the version that is known to be the newest. */
   record BringBackOrder(int version, int to) {}
 
-  /** No evening has more lines. */
-  private static final int MOST_LINES = 200;
-
   /** A line as it is wanted; without an id it is new. */
   record LineForm(
       @Nullable Long id,
@@ -110,7 +107,9 @@ class ClassController {
 
   /** A running order as it is wanted. */
   record OrderForm(
-      int version, int minutes, @NotNull @Size(max = MOST_LINES) List<@Valid LineForm> lines) {}
+      int version,
+      int minutes,
+      @NotNull @Size(max = ClassBounds.MOST_SENT) List<@Valid LineForm> lines) {}
 
   @GetMapping
   @KeepAnswer

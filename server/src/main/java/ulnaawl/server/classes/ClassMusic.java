@@ -1,7 +1,6 @@
 package ulnaawl.server.classes;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -13,24 +12,25 @@ import ulnaawl.music.Tempo;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.songs.SongRow;
 import ulnaawl.server.songs.SongService;
+import ulnaawl.song.EveningSong;
 import ulnaawl.song.MusicMatch;
+import ulnaawl.words.Speech;
 
 /** The music of a class: songs in the order of the evening, and slower ones to practise to. */
 @Component
 class ClassMusic {
 
-  private static final int MOST_SLOWER = 3;
-
   private final DanceService dances;
   private final DanceReader reader;
   private final SongService songs;
+  private final Speech speech;
 
-  ClassMusic(DanceService dances, DanceReader reader, SongService songs) {
+  ClassMusic(DanceService dances, DanceReader reader, SongService songs, Speech speech) {
+    this.speech = speech;
     this.dances = dances;
     this.reader = reader;
     this.songs = songs;
@@ -68,45 +68,56 @@ class ClassMusic {
   /** All of it; {@code seconds} of the songs whose length is known. */
   record MusicOfClass(List<MusicLine> lines, int seconds, int missing) {}
 
-  MusicOfClass of(ClassRow row) {
-    List<MusicLine> lines = new ArrayList<>();
+  /** A line that is danced to music, and its song. */
+  private record Danced(
+      LineRow line, int start, long dance, ReadDance read, Optional<SongRow> row) {
+    EveningSong song() {
+      return EveningSong.of(read.dance(), row.map(SongRow::song));
+    }
+  }
+
+  private List<Danced> danced(ClassRow row) {
+    List<Danced> danced = new ArrayList<>();
     int start = 0;
     for (LineRow line : row.lines()) {
-      if (line.kind() != Kind.TEACH) {
-        Optional<Long> dance = line.dance().map(DanceVersion::dance);
-        if (dance.isPresent()) {
-          lines.add(line(row, line, start, dance.get()));
-        }
+      if (line.kind() != Kind.TEACH && line.dance().isPresent()) {
+        long dance = line.dance().get().dance();
+        ReadDance read = reader.read(dances.get(dance).stepText());
+        Optional<SongRow> listed =
+            EveningSong.named(read.dance()).flatMap(it -> songs.withKey(ListedSong.key(it)));
+        danced.add(new Danced(line, start, dance, read, listed));
       }
       start += line.minutes();
     }
+    return danced;
+  }
+
+  MusicOfClass of(ClassRow row) {
+    List<MusicLine> lines = danced(row).stream().map(it -> line(row, it)).toList();
     int seconds = lines.stream().map(MusicLine::seconds).mapToInt(it -> it == null ? 0 : it).sum();
     int missing = (int) lines.stream().filter(it -> it.missing() != null).count();
     return new MusicOfClass(lines, seconds, missing);
   }
 
-  private MusicLine line(ClassRow row, LineRow line, int start, long dance) {
-    ReadDance read = reader.read(dances.get(dance).stepText());
-    Optional<Song> own =
-        read.dance().headers().songs().stream().findFirst().map(stated -> stated.value());
-    Optional<SongRow> listed = own.flatMap(it -> songs.withKey(ListedSong.key(it)));
-    Optional<Song> song = listed.map(it -> it.song().song()).or(() -> own);
+  private MusicLine line(ClassRow row, Danced danced) {
+    EveningSong evening = danced.song();
+    Optional<Song> song = evening.song().map(ListedSong::song);
     return new MusicLine(
-        line.id(),
-        start,
-        line.kind(),
-        dance,
-        line.title(),
-        listed.map(SongRow::id).orElse(null),
+        danced.line().id(),
+        danced.start(),
+        danced.line().kind(),
+        danced.dance(),
+        danced.line().title(),
+        danced.row().map(SongRow::id).orElse(null),
         song.map(Song::title).orElse(null),
         song.flatMap(Song::artist).orElse(null),
         song.filter(it -> it.lengthSeconds().isPresent())
             .map(it -> it.lengthSeconds().getAsInt())
             .orElse(null),
-        listed.flatMap(it -> it.song().location()).orElse(null),
+        evening.song().flatMap(ListedSong::location).orElse(null),
         song.flatMap(Song::countsPerMinute).orElse(null),
-        isTaught(row, dance) ? slower(read) : List.of(),
-        missing(song, listed).orElse(null));
+        isTaught(row, danced.dance()) ? slower(danced.read()) : List.of(),
+        evening.missing().map(speech.songs()::missing).orElse(null));
   }
 
   private static boolean isTaught(ClassRow row, long dance) {
@@ -114,58 +125,29 @@ class ClassMusic {
         .anyMatch(it -> it.kind() == Kind.TEACH && it.isOf(Optional.of(dance)));
   }
 
-  private static Optional<String> missing(Optional<Song> song, Optional<SongRow> listed) {
-    if (song.isEmpty()) {
-      return Optional.of("The sheet names no song.");
-    }
-    if (listed.isEmpty()) {
-      return Optional.of("This song is not in the club's list.");
-    }
-    if (song.get().lengthSeconds().isEmpty()) {
-      return Optional.of("Nobody wrote down how long it lasts.");
-    }
-    return Optional.empty();
-  }
+  private record Match(SongRow row, MusicMatch match) {}
 
   private List<Slower> slower(ReadDance read) {
-    List<Slower> found = new ArrayList<>();
-    for (SongRow row : songs.all()) {
-      MusicMatch.of(read.dance(), read.usualLevel(), row.song())
-          .filter(it -> it.use() == MusicMatch.Use.PRACTISE && it.percentOfOwn().isPresent())
-          .ifPresent(it ->
-              found.add(
-                  new Slower(
-                      row.id(),
-                      row.song().song().title(),
-                      row.song().song().artist().orElse(null),
-                      it.percentOfOwn().getAsInt(),
-                      it.countsPerMinute())));
-    }
-    // One from the slow end, one from the fast end, one between: the rungs of a ladder.
-    found.sort(Comparator.comparingInt(Slower::percent).thenComparing(Slower::title));
-    if (found.size() <= MOST_SLOWER) {
-      return found;
-    }
-    return List.of(found.getFirst(), found.get(found.size() / 2), found.getLast());
+    List<Match> matches =
+        songs.all().stream()
+            .flatMap(row ->
+                MusicMatch.of(read.dance(), read.usualLevel(), row.song()).stream()
+                    .map(it -> new Match(row, it)))
+            .toList();
+    return MusicMatch.rungs(matches, Match::match).stream()
+        .map(it ->
+            new Slower(
+                it.row().id(),
+                it.row().song().song().title(),
+                it.row().song().song().artist().orElse(null),
+                it.match().percentOfOwn().orElseThrow(),
+                it.match().countsPerMinute()))
+        .toList();
   }
 
   /** The same as a playlist; what names no song is not in it. */
   String playlist(ClassRow row, GroupRow group) {
-    List<ListedSong> list = new ArrayList<>();
-    for (LineRow line : row.lines()) {
-      if (line.kind() != Kind.TEACH && line.dance().isPresent()) {
-        ReadDance read = reader.read(dances.get(line.dance().get().dance()).stepText());
-        read.dance().headers().songs().stream()
-            .findFirst()
-            .map(stated -> stated.value())
-            .map(own ->
-                songs
-                    .withKey(ListedSong.key(own))
-                    .map(SongRow::song)
-                    .orElseGet(() -> ListedSong.of(own, read.dance().headers().meter())))
-            .ifPresent(list::add);
-      }
-    }
+    List<ListedSong> list = danced(row).stream().flatMap(it -> it.song().song().stream()).toList();
     return SongXspf.write(group.name() + ", " + row.date(), list);
   }
 }

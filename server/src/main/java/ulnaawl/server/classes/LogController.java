@@ -1,14 +1,11 @@
 package ulnaawl.server.classes;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,11 +19,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.SectionSet;
-import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.Late;
+import ulnaawl.server.groups.CameForm;
 import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.groups.GroupService;
@@ -39,8 +36,6 @@ import ulnaawl.words.Speech;
 @RestController
 @RequestMapping("/api")
 class LogController {
-
-  private static final int MOST_LINES = 200;
 
   private final ClassService classes;
   private final ClassLog log;
@@ -91,22 +86,6 @@ class LogController {
       @NotNull @Size(max = 500) String note,
       @Nullable @Valid EvidenceView more) {}
 
-  /** Who came: heads, or who of the register; the version of what was written of that day. */
-  record CameForm(
-      @Nullable @Min(0) @Max(500) Integer heads,
-      @Nullable @Size(max = 200) Set<@NotNull Long> there,
-      int version) {
-    Attendance who() {
-      if (there != null) {
-        return new Attendance.ByName(there);
-      }
-      if (heads != null) {
-        return new Attendance.Heads(heads);
-      }
-      throw Problem.rejected("Say how many came, or who.");
-    }
-  }
-
   /**
    * What became of a class; lines that are left out were not danced.
    *
@@ -118,7 +97,7 @@ class LogController {
       @NotNull @Size(max = 2000) String note,
       @Nullable @Size(max = 60) String ledBy,
       @Nullable @Valid CameForm came,
-      @NotNull @Size(max = MOST_LINES) List<@Valid DancedForm> lines) {}
+      @NotNull @Size(max = ClassBounds.MOST_SENT) List<@Valid DancedForm> lines) {}
 
   /** What a run-through or a teach of the class reached. */
   record NotedForm(

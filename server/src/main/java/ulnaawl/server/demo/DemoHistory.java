@@ -1,5 +1,6 @@
 package ulnaawl.server.demo;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
@@ -8,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -114,13 +114,13 @@ class DemoHistory {
 
   private static Details details(String more) {
     Map<Integer, Outcome> spots = new TreeMap<>();
-    OptionalInt percent = OptionalInt.empty();
-    OptionalInt minutes = OptionalInt.empty();
+    Optional<Integer> percent = Optional.empty();
+    Optional<Integer> minutes = Optional.empty();
     for (String word : more.isBlank() ? new String[0] : more.split(" ")) {
       if (word.endsWith("%")) {
-        percent = OptionalInt.of(Integer.parseInt(word.replace("%", "")));
+        percent = Optional.of(Integer.valueOf(word.replace("%", "")));
       } else if (word.endsWith("min")) {
-        minutes = OptionalInt.of(Integer.parseInt(word.replace("min", "")));
+        minutes = Optional.of(Integer.valueOf(word.replace("min", "")));
       } else {
         String[] spot = word.split(":");
         spots.put(Integer.valueOf(spot[0]), Outcome.valueOf(spot[1]));
@@ -159,7 +159,7 @@ class DemoHistory {
   private LocalDate monday(String weeks) {
     return today
         .date()
-        .with(TemporalAdjusters.previousOrSame(java.time.DayOfWeek.MONDAY))
+        .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY))
         .plusWeeks(Integer.parseInt(weeks));
   }
 

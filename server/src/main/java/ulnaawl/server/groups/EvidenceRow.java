@@ -56,9 +56,13 @@ public record EvidenceRow(
         then.in(now, danced),
         outcome,
         spots,
-        details.percent(),
-        details.minutes(),
+        number(details.percent()),
+        number(details.minutes()),
         details.ledBy().orElse(by));
+  }
+
+  private static OptionalInt number(Optional<Integer> known) {
+    return known.map(OptionalInt::of).orElseGet(OptionalInt::empty);
   }
 
   /** Something that is about to be stored. */
@@ -85,16 +89,15 @@ public record EvidenceRow(
    */
   public record Details(
       Map<Integer, Outcome> spots,
-      OptionalInt percent,
-      OptionalInt minutes,
+      Optional<Integer> percent,
+      Optional<Integer> minutes,
       String options,
       Optional<String> ledBy,
       boolean byItself) {
 
     /** Nothing else is known. */
     public static final Details NONE =
-        new Details(
-            Map.of(), OptionalInt.empty(), OptionalInt.empty(), "", Optional.empty(), false);
+        new Details(Map.of(), Optional.empty(), Optional.empty(), "", Optional.empty(), false);
 
     public Details {
       spots = Map.copyOf(spots);

@@ -8,13 +8,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.SectionSet;
@@ -103,8 +101,8 @@ class EvidenceStore {
             .set(EVIDENCE.NOTE, draft.note())
             .set(EVIDENCE.BY_NAME, by)
             .set(EVIDENCE.WRITTEN_AT, at)
-            .set(EVIDENCE.PERCENT, boxed(details.percent()))
-            .set(EVIDENCE.MINUTES, boxed(details.minutes()))
+            .set(EVIDENCE.PERCENT, details.percent().orElse(null))
+            .set(EVIDENCE.MINUTES, details.minutes().orElse(null))
             .set(EVIDENCE.OPTIONS, details.options())
             .set(EVIDENCE.LED_BY, details.ledBy().orElse(null))
             .set(EVIDENCE.BY_ITSELF, details.byItself())
@@ -125,14 +123,6 @@ class EvidenceStore {
 
   void withdrawOf(long classId, String by, LocalDateTime at) {
     withdraw(EVIDENCE.CLASS_ID.eq(classId), by, at);
-  }
-
-  private static @Nullable Integer boxed(OptionalInt number) {
-    return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
-  }
-
-  private static OptionalInt known(@Nullable Integer number) {
-    return number == null ? OptionalInt.empty() : OptionalInt.of(number);
   }
 
   /** Takes back what noted itself in a class: all of it, or of one dance what was done so. */
@@ -177,8 +167,8 @@ class EvidenceStore {
         row.getNote(),
         new Details(
             spots,
-            known(row.getPercent()),
-            known(row.getMinutes()),
+            Optional.ofNullable(row.getPercent()),
+            Optional.ofNullable(row.getMinutes()),
             row.getOptions(),
             Optional.ofNullable(row.getLedBy()),
             row.getByItself()));

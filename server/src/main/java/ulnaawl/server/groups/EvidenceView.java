@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -44,19 +43,11 @@ public record EvidenceView(
             .map(it -> new SpotView(it.getKey(), it.getValue()))
             .sorted(Comparator.comparingInt(SpotView::section))
             .toList(),
-        boxed(details.percent()),
-        boxed(details.minutes()),
+        details.percent().orElse(null),
+        details.minutes().orElse(null),
         details.options(),
         details.ledBy().orElse(null),
         details.byItself());
-  }
-
-  private static @Nullable Integer boxed(OptionalInt number) {
-    return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
-  }
-
-  private static OptionalInt known(@Nullable Integer number) {
-    return number == null ? OptionalInt.empty() : OptionalInt.of(number);
   }
 
   /**
@@ -77,8 +68,8 @@ public record EvidenceView(
     String ledBy = view.ledBy() == null ? "" : view.ledBy().strip();
     return new Details(
         spots,
-        known(view.percent()),
-        known(view.minutes()),
+        Optional.ofNullable(view.percent()),
+        Optional.ofNullable(view.minutes()),
         view.options().strip(),
         ledBy.isEmpty() ? Optional.empty() : Optional.of(leader.apply(ledBy)),
         false);

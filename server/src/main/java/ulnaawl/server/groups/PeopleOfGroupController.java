@@ -1,8 +1,6 @@
 package ulnaawl.server.groups;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -28,7 +26,6 @@ import ulnaawl.learning.Register;
 import ulnaawl.learning.Stage;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
@@ -90,12 +87,6 @@ class PeopleOfGroupController {
 
   /** What is kept of who comes. */
   record RegisterView(RegisterKind kind, List<DancerView> dancers, List<CameView> came) {}
-
-  /** Who came; heads or names, as the group keeps them. */
-  record DayForm(
-      @Nullable @Min(0) @Max(500) Integer heads,
-      @Nullable @Size(max = 200) Set<@NotNull Long> there,
-      int version) {}
 
   @PutMapping("/rulings/{dance}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -201,19 +192,9 @@ class PeopleOfGroupController {
   RegisterView cameOn(
       @PathVariable long id,
       @PathVariable LocalDate day,
-      @Valid @RequestBody DayForm form,
+      @Valid @RequestBody CameForm form,
       @AuthenticationPrincipal SignedIn me) {
-    registers.came(id, day, who(form), form.version(), me);
+    registers.came(id, day, form.who(), form.version(), me);
     return register(id);
-  }
-
-  private static Attendance who(DayForm form) {
-    if (form.there() != null) {
-      return new Attendance.ByName(form.there());
-    }
-    if (form.heads() != null) {
-      return new Attendance.Heads(form.heads());
-    }
-    throw Problem.rejected("Say how many came, or who.");
   }
 }
