@@ -8,6 +8,8 @@ import 'element-plus/theme-chalk/dark/css-vars.css'
 import './theme/tokens.css'
 import './theme/element.css'
 import './theme/base.css'
+import './theme/floor.css'
+import './theme/kinds.css'
 import App from './App.vue'
 import { router } from './router'
 

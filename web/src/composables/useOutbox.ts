@@ -1,5 +1,6 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
+import { forgetEvening } from './useEvening'
 import { useSession } from './useSession'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 
@@ -19,11 +20,6 @@ const waiting = useLocalStorage<Waiting[]>('ulna-outbox', [])
 let sending = false
 
 const without = (id: number) => waiting.value.filter((one) => one.id !== id)
-
-/** What a log was made of is not kept once it is sent: names of a register are among it. */
-function forgetEvening(id: number) {
-  for (const key of ['ulna-log-', 'ulna-log-begin-', 'ulna-evening-']) localStorage.removeItem(`${key}${id}`)
-}
 
 /** Sends what waits, one after the other; what the server refuses stays, with its reason. */
 async function flush(): Promise<void> {

@@ -1,13 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { forgetNames } from './useEvening'
 import { api, ask, type Schemas } from '@/api/client'
-
-/** Names of a register do not stay on a device that nobody is signed in on. */
-function forgetNames() {
-  Object.keys(localStorage)
-    .filter((key) => key.startsWith('ulna-log-begin-'))
-    .forEach((key) => localStorage.removeItem(key))
-}
 
 /** Who is signed in on this browser. */
 export const useSession = defineStore('session', () => {

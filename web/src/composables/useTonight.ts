@@ -1,7 +1,7 @@
-import { useLocalStorage } from '@vueuse/core'
 import { ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { fresh, reaching, type Evening } from '@/domain/evening'
+import { reaching } from '@/domain/evening'
+import { keptAs, useEvening } from './useEvening'
 import { useKept } from './useKept'
 
 /**
@@ -10,10 +10,10 @@ import { useKept } from './useKept'
  * come is only rehearsed, and nothing is noted of it.
  */
 export function useTonight(classId: Ref<number | undefined>) {
-  const evening = useLocalStorage<Evening>(() => `ulna-evening-${classId.value ?? 0}`, fresh())
+  const evening = useEvening(classId)
   const noted = ref('')
   const { data: sheet, load } = useKept(
-    () => `ulna-class-copy-${classId.value ?? 0}`,
+    () => keptAs('class-copy', classId.value),
     () => ask(api.GET('/api/classes/{id}', { params: { path: { id: classId.value ?? 0 } } })),
   )
   watch(classId, (id) => (id ? load() : undefined), { immediate: true })

@@ -56,7 +56,7 @@ const fits = (line: Schemas['LineView']) => share(line.minutes) > 7
       <li v-for="line in lines" :key="line.id" :style="{ width: `${share(line.minutes)}%` }">
         <button
           type="button"
-          :class="[line.kind.toLowerCase(), { on: line.id === selected }]"
+          :class="[`kind-${line.kind.toLowerCase()}`, { on: line.id === selected }]"
           :aria-pressed="line.id === selected"
           :title="`${KIND_WORDS[line.kind]}: ${line.title}`"
           @click="$emit('select', line.id)"
@@ -113,8 +113,6 @@ button {
   border: 0;
   border-right: 2px solid var(--ground);
   border-bottom: 5px solid transparent;
-  background: var(--inset);
-  color: var(--text);
   cursor: pointer;
   text-align: center;
   overflow: hidden;
@@ -142,26 +140,6 @@ button.on {
   border-bottom-color: var(--text);
 }
 .warm_up,
-.cool_down {
-  background: var(--right-foot-wash);
-}
-.reminder {
-  background: var(--notice);
-  color: var(--on-notice);
-}
-.teach {
-  background: var(--action);
-  color: var(--on-action);
-}
-.practice {
-  background: var(--left-foot-wash);
-}
-.finish {
-  background: var(--notice-wash);
-}
-.break {
-  background-image: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 8px);
-}
 .ticks {
   position: relative;
   height: 20px;

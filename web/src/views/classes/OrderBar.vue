@@ -14,7 +14,7 @@ const all = computed(() => Math.max(planned.value, props.minutes))
     <span
       v-for="(line, i) in lines"
       :key="i"
-      :class="line.kind.toLowerCase()"
+      :class="`kind-${line.kind.toLowerCase()}`"
       :style="{ width: `${(line.minutes / all) * 100}%` }"
       :title="`${KIND_WORDS[line.kind]}, ${line.title}, ${line.minutes} minutes`"
       ><b>{{ line.minutes }}</b></span
@@ -36,30 +36,6 @@ span {
   place-items: center;
   border-right: 2px solid var(--surface);
   overflow: hidden;
-  background: var(--inset);
   font-size: 13px;
-}
-.warm_up {
-  background: var(--right-foot-wash);
-}
-.reminder {
-  background: var(--notice);
-  color: var(--on-notice);
-}
-.teach {
-  background: var(--action);
-  color: var(--on-action);
-}
-.practice {
-  background: var(--left-foot-wash);
-}
-.finish {
-  background: var(--notice-wash);
-}
-.cool_down {
-  background: var(--right-foot-wash);
-}
-.break {
-  background-image: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 8px);
 }
 </style>

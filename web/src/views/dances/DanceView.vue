@@ -20,6 +20,7 @@ import { useSession } from '@/composables/useSession'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
 import DanceFacts from './DanceFacts.vue'
 import DanceHead from './DanceHead.vue'
+import DanceTags from './DanceTags.vue'
 import HallFit from './HallFit.vue'
 import FigureDrawer from './FigureDrawer.vue'
 import PrintedSheet from './PrintedSheet.vue'
@@ -157,6 +158,7 @@ function onKey(event: KeyboardEvent) {
 
         <ConflictPanel :of="dance.text" :lines="(words) => words.split('\n')" marks />
         <DanceFacts :reading="reading" />
+        <DanceTags v-if="sheet" :dance="sheet.id" />
 
         <div class="halves">
           <SectionList

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { confirmed } from '@/composables/confirm'
 import { useClicker } from '@/composables/useClicker'
+import { keptAs, useEvening } from '@/composables/useEvening'
 import { useKept } from '@/composables/useKept'
 import { useWakeLock } from '@/composables/useWakeLock'
 import {
@@ -19,7 +20,6 @@ import {
   secondsOfLine,
   sinceRest,
   step,
-  type Evening,
 } from '@/domain/evening'
 import { KIND_WORDS } from '@/domain/labels'
 import { hourMinute, minutesSeconds } from '@/domain/time'
@@ -32,10 +32,10 @@ const router = useRouter()
 useWakeLock()
 const id = computed(() => Number(route.params.id))
 const { data, problem, loading, load, old } = useKept(
-  () => `ulna-class-copy-${id.value}`,
+  () => keptAs('class-copy', id.value),
   () => ask(api.GET('/api/classes/{id}', { params: { path: { id: id.value } } })),
 )
-const evening = useLocalStorage<Evening>(() => `ulna-evening-${id.value}`, fresh())
+const evening = useEvening(id)
 const late = ref(false)
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 1000)
@@ -151,7 +151,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
           <RestList :lines :evening :starts-at="data.startsAt" @toggle="toggle" />
         </section>
 
-        <footer>
+        <footer class="foot">
           <p v-if="!over && !late" class="next">
             <template v-if="next">
               then <b>{{ next.title }}</b>
@@ -162,7 +162,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
             <template v-else-if="begun">then the end</template>
           </p>
           <div v-if="!late" class="keys">
-            <button type="button" class="huge small" :disabled="!begun" @click="goBack">
+            <button type="button" class="huge narrow" :disabled="!begun" @click="goBack">
               ‹<small>back</small>
             </button>
             <button v-if="!over" type="button" class="huge yes" @click="go">
@@ -184,26 +184,6 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
 </template>
 
 <style scoped>
-.stage {
-  min-height: 100vh;
-  display: flex;
-  flex-direction: column;
-  justify-content: space-between;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-5);
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: var(--space-3);
-}
-.back {
-  font: 700 21px var(--type-head);
-  color: inherit;
-  text-decoration: none;
-}
 .left {
   display: flex;
   gap: var(--space-3);
@@ -249,6 +229,12 @@ header {
     display: none;
   }
 }
+.foot {
+  display: block;
+}
+.foot .keys {
+  margin: var(--space-2) 0;
+}
 .kind {
   font: 700 28px var(--type-head);
   color: var(--accent);
@@ -287,50 +273,11 @@ header {
 .next .quiet {
   font-size: 0.65em;
 }
-.keys {
-  display: flex;
-  gap: var(--space-3);
-  margin: var(--space-2) 0;
-}
-.huge {
-  flex: 1 1 120px;
-  font: 700 26px var(--type-head);
-  min-height: 84px;
-  padding: var(--space-2);
-  border-radius: var(--radius);
-  border: 2px solid var(--text-soft);
-  background: var(--surface);
-  color: inherit;
-  cursor: pointer;
-  display: grid;
-  place-content: center;
-  text-align: center;
-  text-decoration: none;
-}
-.huge small {
-  font: 400 14px var(--type);
-}
-.huge:disabled {
-  opacity: 0.4;
-  cursor: default;
-}
-.small {
-  flex: 0 0 84px;
-}
-.yes {
-  flex-grow: 3;
-  background: var(--action);
-  color: var(--on-action);
-  border-color: var(--action);
-}
 .rest summary {
   cursor: pointer;
   padding: var(--space-2) 0;
 }
 @media (max-width: 700px) {
-  .stage {
-    padding: var(--space-2) var(--space-3);
-  }
   .kind {
     font-size: 22px;
   }

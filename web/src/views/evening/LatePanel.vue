@@ -87,23 +87,4 @@ small {
   color: var(--notice-text);
   font-weight: 700;
 }
-.keys {
-  display: flex;
-  gap: var(--space-3);
-}
-.huge {
-  flex: 1;
-  font: 700 24px var(--type-head);
-  min-height: 76px;
-  border-radius: var(--radius);
-  border: 2px solid var(--text-soft);
-  background: var(--surface);
-  color: inherit;
-  cursor: pointer;
-}
-.yes {
-  background: var(--action);
-  color: var(--on-action);
-  border-color: var(--action);
-}
 </style>

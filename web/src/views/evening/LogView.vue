@@ -6,12 +6,12 @@ import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
+import { keptAs, useEvening } from '@/composables/useEvening'
 import { useKept } from '@/composables/useKept'
 import { useLoad } from '@/composables/useLoad'
 import { useOutbox } from '@/composables/useOutbox'
 import { useSession } from '@/composables/useSession'
 import { sayDone } from '@/composables/say'
-import { fresh, type Evening } from '@/domain/evening'
 import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
 import { day, hourMinute } from '@/domain/time'
 import LogCame from './LogCame.vue'
@@ -25,7 +25,7 @@ const { busy, run } = useDo()
 const session = useSession()
 const outbox = useOutbox()
 const all = useKept(
-  () => `ulna-log-begin-${id.value}`,
+  () => keptAs('log-begin', id.value),
   async () => {
     const path = { id: id.value }
     const sheet = await ask(api.GET('/api/classes/{id}', { params: { path } }))
@@ -38,8 +38,8 @@ const all = useKept(
 )
 const { data, problem, loading, load, old } = all
 const leaders = useLoad(() => ask(api.GET('/api/people/names')))
-const evening = useLocalStorage<Evening>(() => `ulna-evening-${id.value}`, fresh())
-const draft = useLocalStorage<Log | null>(() => `ulna-log-${id.value}`, null, {
+const evening = useEvening(id)
+const draft = useLocalStorage<Log | null>(() => keptAs('log', id.value), null, {
   serializer: { read: (text) => JSON.parse(text) as Log | null, write: (log) => JSON.stringify(log) },
 })
 const log = ref<Log>()

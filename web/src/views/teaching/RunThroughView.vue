@@ -153,27 +153,6 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.stage {
-  min-height: 100vh;
-  display: flex;
-  flex-direction: column;
-  justify-content: space-between;
-  padding: var(--space-3) var(--space-5);
-  gap: var(--space-3);
-}
-header,
-footer {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: var(--space-3);
-}
-.back {
-  font: 700 21px var(--type-head);
-  color: inherit;
-  text-decoration: none;
-}
 .rungs {
   display: flex;
   gap: 4px;
@@ -207,23 +186,8 @@ footer {
   font-size: 20px;
 }
 .huge {
-  font: 700 26px var(--type-head);
-  min-height: 76px;
-  padding: var(--space-2) var(--space-6);
-  border-radius: var(--radius);
-  border: 2px solid var(--text-soft);
-  background: var(--surface);
-  cursor: pointer;
-  display: grid;
-  place-items: center;
-}
-.huge small {
-  font: 400 15px var(--type);
-}
-.yes {
-  background: var(--action);
-  color: var(--on-action);
-  border-color: var(--action);
+  flex: 0 0 auto;
+  padding-inline: var(--space-6);
 }
 .asks {
   display: flex;

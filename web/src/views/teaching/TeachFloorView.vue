@@ -48,7 +48,7 @@ const backTo = computed(() =>
 function note(done: number) {
   const shown = drills.value[done - 1]?.practised ?? []
   if (!sheet.value || shown.length === 0) return
-  const whole = sheet.value.reached.length === sheet.value.sections && done === drills.value.length
+  const whole = sheet.value.whole && done === drills.value.length
   const took = Math.max(1, Math.min(240, Math.round(run.value / 60)))
   const form = {
     dance: dance.value,
@@ -115,7 +115,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(backTo.value) }
             <li v-for="one in drill.say" :key="one.text">{{ one.text }}</li>
           </ul>
         </section>
-        <footer>
+        <footer class="foot">
           <p class="next">
             <template v-if="next"
               >then <b>{{ next.label }}</b> <span class="quiet">{{ MODE_WORDS[next.mode] }}</span></template
@@ -124,7 +124,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(backTo.value) }
           </p>
           <p v-if="noted" class="quiet" role="status">{{ noted }}</p>
           <div class="keys">
-            <button type="button" class="huge small" :disabled="at === 0" @click="goBack">
+            <button type="button" class="huge narrow" :disabled="at === 0" @click="goBack">
               ‹<small>back</small>
             </button>
             <button type="button" class="huge yes" @click="go">
@@ -143,25 +143,6 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(backTo.value) }
 </template>
 
 <style scoped>
-.stage {
-  min-height: 100vh;
-  display: flex;
-  flex-direction: column;
-  justify-content: space-between;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-5);
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  align-items: baseline;
-}
-.back {
-  font: 700 21px var(--type-head);
-  color: inherit;
-  text-decoration: none;
-}
 .clock {
   display: flex;
   gap: var(--space-3);
@@ -202,42 +183,10 @@ header {
 .next {
   font-size: clamp(20px, 2.8vw, 32px);
 }
-.keys {
-  display: flex;
-  gap: var(--space-3);
+.foot {
+  display: block;
+}
+.foot .keys {
   margin: var(--space-2) 0;
-}
-.huge {
-  flex: 1 1 120px;
-  font: 700 24px var(--type-head);
-  min-height: 84px;
-  border-radius: var(--radius);
-  border: 2px solid var(--text-soft);
-  background: var(--surface);
-  color: inherit;
-  cursor: pointer;
-  display: grid;
-  place-content: center;
-  text-align: center;
-}
-.huge small {
-  font: 400 14px var(--type);
-}
-.huge:disabled {
-  opacity: 0.4;
-}
-.small {
-  flex: 0 0 84px;
-}
-.yes {
-  flex-grow: 3;
-  background: var(--action);
-  color: var(--on-action);
-  border-color: var(--action);
-}
-@media (max-width: 700px) {
-  .stage {
-    padding: var(--space-2) var(--space-3);
-  }
 }
 </style>
