@@ -2,7 +2,9 @@ package ulnaawl.cli;
 
 import java.util.Arrays;
 
-/** Entry point of {@code ./ulna steps} and {@code ./ulna read}: the command, then its words. */
+/**
+ * Entry point of {@code ./ulna steps}, {@code read} and {@code play}: the command, then its words.
+ */
 public final class Main {
 
   private Main() {}
@@ -14,8 +16,10 @@ public final class Main {
         switch (command) {
           case "steps" -> new StepsCommand(System.out, System.err).run(words);
           case "read" -> new ReadCommand(System.out, System.err).run(words);
+          case "play" -> new PlayCommand(System.out, System.err).run(words);
           default -> {
-            System.err.println("ulna: there is no command '" + command + "'; it is steps or read");
+            System.err.println(
+                "ulna: there is no command '" + command + "'; it is steps, read or play");
             yield 2;
           }
         });

@@ -1,13 +1,6 @@
 package ulnaawl.cli;
 
-import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,8 +14,6 @@ import ulnaawl.wall.WallSequence;
 
 /** Reports on a dance file: 0 without errors, 1 with errors in the dance, 2 where unreadable. */
 public final class StepsCommand {
-
-  private static final long MOST_BYTES = 8L * 1024 * 1024;
 
   private final PrintStream out;
   private final PrintStream err;
@@ -49,7 +40,7 @@ public final class StepsCommand {
     int status = 0;
     for (String file : arguments.files()) {
       try {
-        String text = read(file);
+        String text = DanceFile.read(file);
         Compilation compiled = CheckSuite.check(text, FigureBook.standard());
         WallSequence sequence = sequence(compiled.dance(), arguments);
         boolean wrong = compiled.diagnostics().stream().anyMatch(Diagnostic::isError);
@@ -77,36 +68,5 @@ public final class StepsCommand {
     return WallSequence.of(
         dance,
         arguments.walls().isPresent() ? request.withWalls(arguments.walls().getAsInt()) : request);
-  }
-
-  private static final class Unreadable extends Exception {
-    Unreadable(String message) {
-      super(message);
-    }
-  }
-
-  private static String read(String file) throws Unreadable {
-    try {
-      Path path = Path.of(file);
-      if (!Files.isRegularFile(path)) {
-        throw new Unreadable("there is no file " + file);
-      }
-      if (Files.size(path) > MOST_BYTES) {
-        throw new Unreadable(file + " is larger than any dance; is it the right file?");
-      }
-      String text =
-          StandardCharsets.UTF_8
-              .newDecoder()
-              .decode(ByteBuffer.wrap(Files.readAllBytes(path)))
-              .toString();
-      if (text.indexOf('\0') >= 0) {
-        throw new Unreadable(file + " is not a text file");
-      }
-      return text.startsWith("\ufeff") ? text.substring(1) : text;
-    } catch (CharacterCodingException e) {
-      throw new Unreadable(file + " is not a text file in UTF-8");
-    } catch (InvalidPathException | IOException e) {
-      throw new Unreadable(file + " cannot be read: " + e.getMessage());
-    }
   }
 }

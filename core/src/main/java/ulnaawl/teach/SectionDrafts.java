@@ -33,9 +33,6 @@ import ulnaawl.teach.lesson.TeachPace;
  */
 final class SectionDrafts {
 
-  /** Counts on each side of a join. */
-  static final int JOIN = 4;
-
   private final Lesson lesson;
   private final TeachPace pace;
   private final Set<String> met;
@@ -164,8 +161,8 @@ final class SectionDrafts {
   Draft join(Mode mode, Scope.Join scope) {
     Section one = lesson.section(scope.from());
     Section two = lesson.section(scope.to());
-    int before = Math.min(JOIN, one.counts());
-    int after = Math.min(JOIN, two.counts());
+    int before = Math.min(Scope.JOIN, one.counts());
+    int after = Math.min(Scope.JOIN, two.counts());
     Passage part = lesson.part(scope.from());
     List<Place> run = part.between(one.end() - before, one.end());
     Weight weight = part.weightAfter(one.end() - before);

@@ -25,9 +25,6 @@ import ulnaawl.wall.WallEvent;
 /** Drills of walls, of what lies between two of them, of exceptions and of the song. */
 final class WallDrafts {
 
-  /** Counts danced before a tag or restart so that the body arrives at it. Common practice. */
-  static final int RUN_IN = 8;
-
   private final Lesson lesson;
   private final TeachPace pace;
 
@@ -42,8 +39,8 @@ final class WallDrafts {
     Section first = lesson.section(scope.first());
     Passage part = lesson.part(scope.last());
     Passage next = lesson.part(scope.first());
-    int before = Math.min(RUN_IN, last.counts());
-    int after = Math.min(RUN_IN, first.counts());
+    int before = Math.min(Scope.RUN_IN, last.counts());
+    int after = Math.min(Scope.RUN_IN, first.counts());
     Facing top = startOf(part, next);
     Facing start = top.plus(part.turnAfter(last.end() - before));
     Facing on = top.plus(part.turn());
@@ -133,9 +130,9 @@ final class WallDrafts {
             .orElseThrow();
     List<DancedPlace> danced = DancedPlace.of(wall);
     int begins = event.startCount() - wall.startCount();
-    int runIn = Math.min(RUN_IN, begins);
+    int runIn = Math.min(Scope.RUN_IN, begins);
     int ends = begins + event.counts();
-    int on = event.kind() == WallEvent.Kind.ENDING ? 0 : RUN_IN;
+    int on = event.kind() == WallEvent.Kind.ENDING ? 0 : Scope.RUN_IN;
     Facing start = wall.startFacing();
     for (DancedPlace moment : danced) {
       start = moment.wallCount() <= begins - runIn ? moment.facing() : start;

@@ -57,6 +57,8 @@ public record CallSheet(List<Line> lines) {
    * @param optional whether only some clubs dance it
    * @param startCount counts danced since the first step when it begins; for a restart, when the
    *     next wall begins
+   * @param first counts danced since the first step when the steps begin that must have been heard:
+   *     the changed ones of a restart, which come before it
    * @param warning the count to warn on: the first count of the dance where it comes so early
    * @param warningMillis clock time of the warning, where the tempo is known
    * @param point the count to call on
@@ -71,6 +73,7 @@ public record CallSheet(List<Line> lines) {
       What what,
       boolean optional,
       int startCount,
+      int first,
       WallPoint warning,
       OptionalLong warningMillis,
       WallPoint point,
@@ -158,6 +161,7 @@ public record CallSheet(List<Line> lines) {
               new What.Part(next.part()),
               false,
               next.startCount(),
+              next.startCount(),
               WallPoint.at(dance, sequence, warnOn),
               clock.millisAfter(warnOn - 1),
               WallPoint.at(dance, sequence, callOn),
@@ -192,6 +196,7 @@ public record CallSheet(List<Line> lines) {
         new What.Event(event.id(), !changed.isEmpty()),
         event.optional(),
         event.startCount(),
+        first,
         WallPoint.at(dance, sequence, warnOn),
         clock.millisAfter(warnOn - 1),
         WallPoint.at(dance, sequence, callOn),

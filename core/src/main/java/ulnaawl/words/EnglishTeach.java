@@ -247,7 +247,7 @@ final class EnglishTeach implements TeachSpeech {
   public String suggestion(LadderWalk.Suggestion suggestion) {
     String often =
         Plain.many(suggestion.times(), "time")
-            + " at "
+            + " or more at "
             + suggestion.percent()
             + " % and not clean: ";
     return switch (suggestion.instead()) {

@@ -58,6 +58,21 @@ final class EnglishWalls implements WallSpeech {
   }
 
   @Override
+  public List<String> shouts(CallSheet.Call call) {
+    return Shout.ways(call);
+  }
+
+  @Override
+  public String warning(CallSheet.Call call) {
+    return Shout.warning(call);
+  }
+
+  @Override
+  public String count(String spoken) {
+    return spoken.equals("&") ? "and" : spoken;
+  }
+
+  @Override
   public String steps(CallSheet.Steps steps) {
     return StepTextFormatter.counts(steps.counts()) + " " + Call.together(steps.calls());
   }

@@ -29,7 +29,7 @@ final class Shout {
   }
 
   /** From the longest to the shortest. */
-  private static List<String> ways(CallSheet.Call call) {
+  static List<String> ways(CallSheet.Call call) {
     String kind = kind(call.what());
     List<Call> steps = call.steps().stream().flatMap(it -> it.calls().stream()).toList();
     if (steps.isEmpty()) {
@@ -41,6 +41,11 @@ final class Shout {
         kind + ": " + counted(steps.stream().map(it -> it.withoutFoot().aloud()).toList()),
         kind + ": " + counted(steps.stream().map(Call::name).toList()),
         kind);
+  }
+
+  /** What is said ahead of it. */
+  static String warning(CallSheet.Call call) {
+    return kind(call.what()) + " coming";
   }
 
   /** The same in a row is counted: {@code sway four}. */

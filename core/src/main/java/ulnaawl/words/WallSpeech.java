@@ -1,5 +1,6 @@
 package ulnaawl.words;
 
+import ulnaawl.play.Announcer;
 import ulnaawl.wall.CallSheet;
 import ulnaawl.wall.DancedSection;
 import ulnaawl.wall.EventId;
@@ -8,7 +9,7 @@ import ulnaawl.wall.where.ClaimReason;
 import ulnaawl.wall.where.WhereAreWe;
 
 /** Says which wall it is and what is called on it. */
-public interface WallSpeech {
+public interface WallSpeech extends Announcer {
 
   String event(EventId event);
 

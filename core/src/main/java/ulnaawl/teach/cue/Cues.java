@@ -27,6 +27,7 @@ public final class Cues {
   private static final int LEAD = 4;
 
   private final int ticksASyllable;
+  private final List<Span> taken;
   private final List<Cue> cues = new ArrayList<>();
 
   /** When the call before has ended. */
@@ -35,11 +36,27 @@ public final class Cues {
   /** Ticks in which nothing is said before the call before. */
   private int roomBefore;
 
-  private Cues(Tempo rate) {
-    // Ticks a minute over syllables a minute, rounded up: better a little too long.
+  private Cues(Tempo rate, List<Span> taken) {
+    this.ticksASyllable = ticksASyllable(rate);
+    this.taken = taken;
+  }
+
+  /** Ticks that a syllable takes at a rate, rounded up: better a little too long. */
+  private static int ticksASyllable(Tempo rate) {
     long ticks = (long) rate.milliBpm() * Count.TICKS;
     long syllables = SYLLABLES_A_SECOND * 60_000L;
-    this.ticksASyllable = (int) Math.max(1, (ticks + syllables - 1) / syllables);
+    return (int) Math.max(1, (ticks + syllables - 1) / syllables);
+  }
+
+  /** A place and the tick at which it is danced. */
+  public record Timed(int tick, Place place) {}
+
+  /** Ticks from {@code from} up to {@code to}, in which something else is said. */
+  public record Span(int from, int to) {
+
+    boolean meets(int start, int end) {
+      return start < to && end > from;
+    }
   }
 
   /**
@@ -48,9 +65,9 @@ public final class Cues {
    * @param rate the count rate at which it is danced
    */
   public static List<Cue> of(Section section, Cue.Style style, Tempo rate) {
-    Cues cues = new Cues(rate);
+    Cues cues = new Cues(rate, List.of());
     switch (style) {
-      case NAMES -> cues.names(section.places());
+      case NAMES -> cues.names(timed(section.places()));
       case STEPS -> cues.steps(section.places());
       case COUNTS -> cues.counts(section.places(), false);
       case NUMBERED -> cues.counts(section.places(), true);
@@ -58,14 +75,44 @@ public final class Cues {
     return cues.cues;
   }
 
-  /** Whether something can be said in so many milliseconds. */
-  public static boolean fits(String text, long millis) {
-    return Syllables.of(text) * 1000L <= millis * SYLLABLES_A_SECOND;
+  /**
+   * The calls of figures in what is danced in a row.
+   *
+   * @param legs what is danced, each leg with its places in order of time; figures end with a leg
+   * @param rate the count rate at which it is danced
+   * @param taken when something more important is said
+   */
+  public static List<Cue> along(List<List<Timed>> legs, Tempo rate, List<Span> taken) {
+    Cues cues = new Cues(rate, taken);
+    legs.forEach(cues::names);
+    return cues.cues;
   }
 
-  private void names(List<Place> places) {
-    for (List<DancedFigure> breath : DancedFigure.breaths(places)) {
-      call(tick(breath.getFirst().first()), shorter(breath));
+  /** How many ticks it takes to say something at a rate. */
+  public static int ticksOf(String text, Tempo rate) {
+    return Syllables.of(text) * ticksASyllable(rate);
+  }
+
+  /** How long it takes to say something, in milliseconds. */
+  public static int millisOf(String text) {
+    return Syllables.of(text) * 1000 / SYLLABLES_A_SECOND;
+  }
+
+  /** Whether something can be said in so many milliseconds. */
+  public static boolean fits(String text, long millis) {
+    return millisOf(text) <= millis;
+  }
+
+  private static List<Timed> timed(List<Place> places) {
+    return places.stream().map(place -> new Timed(tick(place), place)).toList();
+  }
+
+  private void names(List<Timed> leg) {
+    int at = 0;
+    for (List<DancedFigure> breath :
+        DancedFigure.breaths(leg.stream().map(Timed::place).toList())) {
+      call(leg.get(at).tick(), shorter(breath));
+      at += breath.stream().mapToInt(figure -> figure.places().size()).sum();
     }
   }
 
@@ -131,6 +178,9 @@ public final class Cues {
     for (String text : words) {
       int syllables = Syllables.of(text);
       int start = dance - syllables * ticksASyllable;
+      if (isTaken(start, dance)) {
+        continue;
+      }
       if (start >= free || makesRoom(free - start)) {
         Cue.How how = text.equals(full) ? Cue.How.FITS : Cue.How.SHORTENED;
         roomBefore = Math.max(0, start - free);
@@ -143,12 +193,20 @@ public final class Cues {
     cues.add(new Cue("", full, Cue.How.SILENT, dance, dance, 0));
   }
 
+  private boolean isTaken(int start, int end) {
+    return taken.stream().anyMatch(span -> span.meets(start, end));
+  }
+
   /** Says the call before so much earlier, if there is room before it. */
   private boolean makesRoom(int ticks) {
     if (ticks > roomBefore || cues.isEmpty()) {
       return false;
     }
-    Cue last = cues.removeLast();
+    Cue last = cues.getLast();
+    if (isTaken(last.startTick() - ticks, last.danceTick())) {
+      return false;
+    }
+    cues.removeLast();
     cues.add(
         new Cue(
             last.text(),

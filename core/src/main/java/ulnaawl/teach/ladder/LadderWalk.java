@@ -27,7 +27,7 @@ public record LadderWalk(int rung, boolean done, Optional<Suggestion> suggestion
   /**
    * It is enough at one speed.
    *
-   * @param times passes that were not clean
+   * @param times so many passes or more were not clean
    * @param percent the speed
    * @param instead what to do instead of going on
    */
@@ -84,11 +84,16 @@ public record LadderWalk(int rung, boolean done, Optional<Suggestion> suggestion
   private static Optional<Suggestion> suggestion(TempoLadder ladder, int[] failed) {
     for (int i = 0; i < failed.length; i++) {
       if (failed[i] >= HOLD) {
-        Instead instead =
-            i == 0 ? new Instead.BreakDown() : new Instead.EndOn(ladder.percents().get(i - 1));
-        return Optional.of(new Suggestion(failed[i], ladder.percents().get(i), instead));
+        return Optional.of(enough(ladder, i));
       }
     }
     return Optional.empty();
+  }
+
+  /** What to do once a rung has not been clean too often; {@code rung} from 0. */
+  public static Suggestion enough(TempoLadder ladder, int rung) {
+    Instead instead =
+        rung == 0 ? new Instead.BreakDown() : new Instead.EndOn(ladder.percents().get(rung - 1));
+    return new Suggestion(HOLD, ladder.percents().get(rung), instead);
   }
 }

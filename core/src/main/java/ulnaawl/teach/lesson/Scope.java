@@ -14,6 +14,15 @@ public sealed interface Scope {
   /** Sections of one part in a row, without stopping. */
   record Run(int from, int to) implements Scope {}
 
+  /**
+   * Counts danced before a tag or restart so that the body arrives at it, and after it. Common
+   * practice.
+   */
+  int RUN_IN = 8;
+
+  /** Counts on each side of a join. */
+  int JOIN = 4;
+
   /** The last counts of a section and the first of the next. */
   record Join(int from, int to) implements Scope {}
 

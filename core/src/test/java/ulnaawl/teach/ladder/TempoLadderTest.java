@@ -3,7 +3,9 @@ package ulnaawl.teach.ladder;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.Test;
 import ulnaawl.music.Tempo;
 
@@ -68,6 +70,30 @@ public class TempoLadderTest {
             .orElseThrow()
             .instead(),
         new LadderWalk.Instead.BreakDown());
+  }
+
+  /** A device that follows the table comes to where the rule leads, whatever the class answers. */
+  @Test
+  public void theTableIsTheRule() {
+    Random random = new Random(7);
+    LadderWalk.Answer[] answers = LadderWalk.Answer.values();
+    for (int bpm : new int[] {90, 140, 190}) {
+      TempoLadder ladder = TempoLadder.of(Tempo.ofBpm(bpm), false);
+      LadderTable table = LadderTable.of(ladder);
+      for (int i = 0; i < 200; i++) {
+        List<LadderWalk.Answer> given = new ArrayList<>();
+        int stand = random.nextInt(ladder.percents().size());
+        int from = table.stands().get(stand).rung();
+        for (int k = 0; k < 12; k++) {
+          given.add(answers[random.nextInt(answers.length)]);
+          boolean top = table.stands().get(stand).top();
+          stand = table.stands().get(stand).after(given.getLast());
+          LadderWalk walk = LadderWalk.after(ladder, from, given);
+          assertEquals(table.stands().get(stand).rung(), walk.rung(), given.toString());
+          assertEquals(top && given.getLast() == LadderWalk.Answer.CLEAN, walk.done());
+        }
+      }
+    }
   }
 
   private static LadderWalk walk(TempoLadder ladder, LadderWalk.Answer... answers) {
