@@ -41,7 +41,7 @@ export const router = createRouter({
     { path: '/dances/:id(\\d+)/teach', component: () => import('@/views/teaching/TeachView.vue') },
     {
       path: '/dances/:id(\\d+)/run-through',
-      component: () => import('@/views/teaching/RunThroughView.vue'),
+      component: () => import('@/views/run/RunThroughView.vue'),
       meta: { bare: true },
     },
     { path: '/classes', component: () => import('@/views/classes/AgendaView.vue') },

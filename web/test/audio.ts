@@ -32,16 +32,21 @@ export class FakeAudio {
       stop: () => undefined,
     }
   }
+  sampleRate = 8000
+  createBuffer = (_: number, samples: number, rate: number) => ({
+    duration: samples / rate,
+    copyToChannel: () => undefined,
+  })
   createGain() {
-    const gain = { setValueAtTime: () => undefined, exponentialRampToValueAtTime: () => undefined }
-    return { gain, connect: (next: unknown) => next }
+    const gain = { value: 1, setValueAtTime: () => undefined, exponentialRampToValueAtTime: () => undefined }
+    return { gain, connect: (next: unknown) => next, disconnect: () => undefined }
   }
   createBufferSource() {
     const source = { startedAt: 0, stopped: false, onended: undefined as (() => void) | undefined }
     this.sources.push(source)
     return Object.assign(source, {
       buffer: undefined,
-      connect: () => undefined,
+      connect: (next: unknown) => next,
       start: (_: number, from: number) => (source.startedAt = from),
       stop: () => (source.stopped = true),
     })

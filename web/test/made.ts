@@ -29,31 +29,6 @@ export function place(wanted: Partial<Place> = {}): Place {
   }
 }
 
-/** A wall to run through; a step on each of those ticks from its start. */
-export function wall(counts: number, ticks: number[], startFacing = 0, tagCounts = 0): Schemas['RunWall'] {
-  return {
-    wall: {
-      number: 1,
-      part: 'A',
-      startCount: 1,
-      counts,
-      tagCounts,
-      startFacing,
-      endFacing: startFacing,
-      events: [],
-    },
-    steps: ticks.map((tick) => ({
-      tick,
-      facing: startFacing,
-      place: place({
-        count: String((Math.floor(tick / 12) % 8) + 1),
-        tick: tick + 12,
-        section: Math.floor(tick / 96) + 1,
-      }),
-    })),
-  }
-}
-
 /** A song of the club's list; an invented one. */
 export function songCard(
   wanted: Partial<Schemas['SongCard']> = {},

@@ -47,7 +47,7 @@ export function askedOf(method: string, path: string): Asked[] {
 }
 
 export const answer: typeof fetch = async (input) => {
-  const request = input as Request
+  const request = input instanceof Request ? input : new Request(new URL(String(input), location.href))
   if (down) throw new TypeError('Failed to fetch')
   const url = new URL(request.url)
   const text = await request.clone().text()

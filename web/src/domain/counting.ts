@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { TICKS } from './beat'
+import { TICKS } from './run/tempo-map'
 
 type Place = Schemas['PlaceView']
 

@@ -1,6 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { useBeat } from '@/composables/useBeat'
 import { useSoundFile } from '@/composables/useSoundFile'
 import { useTaps } from '@/composables/useTaps'
 import { FakeAudio, pass, useFakeAudio } from '../audio'
@@ -18,61 +17,6 @@ beforeEach(() => {
 afterEach(() => {
   vi.useRealTimers()
   vi.unstubAllGlobals()
-})
-
-describe('a beat', () => {
-  it('clicks on an exact grid, the first count of each section higher, and each count once', async () => {
-    const beat = within(useBeat)
-    const done = vi.fn()
-    await beat.start(0.5, 16, 8, done)
-    const start = audio().scheduled[0].at
-    await pass(audio(), 9)
-    const clicks = audio().scheduled
-    expect(clicks).toHaveLength(16)
-    clicks.forEach((one, i) => {
-      expect(one.at).toBeCloseTo(start + i * 0.5, 9)
-      expect(one.hertz > 1000).toBe(i % 8 === 0)
-    })
-    expect(done).toHaveBeenCalledOnce()
-    expect(beat.playing.value).toBe(false)
-  })
-
-  it('is scheduled ahead, so that a page that is busy for a moment does not make it stumble', async () => {
-    const beat = within(useBeat)
-    await beat.start(0.3, 100, 8, () => undefined)
-    await pass(audio(), 3, 100)
-    const clicks = audio().scheduled
-    clicks.forEach((one, i) => expect(one.at).toBeCloseTo(clicks[0].at + i * 0.3, 9))
-    expect(clicks.length).toBeGreaterThan(9)
-  })
-
-  it('tells where it is, from zero, and never beyond its end', async () => {
-    const beat = within(useBeat)
-    await beat.start(0.5, 4, 8, () => undefined)
-    expect(beat.counts.value).toBe(0)
-    let last = 0
-    for (let i = 0; i < 30; i++) {
-      await pass(audio(), 0.1)
-      expect(beat.counts.value).toBeGreaterThanOrEqual(last)
-      last = beat.counts.value
-    }
-    expect(last).toBeLessThanOrEqual(4)
-    expect(last).toBeGreaterThan(3.5)
-  })
-
-  it('that is stopped is silent, and one that begins anew begins at its first count', async () => {
-    const beat = within(useBeat)
-    await beat.start(0.5, 32, 8, () => undefined)
-    await pass(audio(), 1)
-    beat.stop()
-    const before = audio().scheduled.length
-    await pass(audio(), 2)
-    expect(audio().scheduled).toHaveLength(before)
-    await beat.start(1, 4, 4, () => undefined)
-    expect(audio().scheduled[before].hertz).toBeGreaterThan(1000)
-    expect(beat.counts.value).toBe(0)
-    expect(FakeAudio.made).toHaveLength(1)
-  })
 })
 
 describe('a sound file', () => {

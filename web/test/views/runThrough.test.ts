@@ -1,152 +1,171 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import RunThroughView from '@/views/teaching/RunThroughView.vue'
+import { SOUNDED } from '@/composables/useSound'
+import RunThroughView from '@/views/run/RunThroughView.vue'
 import { pass, useFakeAudio, type FakeAudio } from '../audio'
-import { wall } from '../made'
 import { show } from '../page'
+import { run, SOUND } from '../run'
 import { askedOf, offline, Refused, serve } from '../server'
 
-const RUNGS = [60, 80, 100].map((percent) => ({
-  percent,
-  countsPerMinute: percent * 1.2,
-  secondsPerCount: 60 / (percent * 1.2),
-}))
-const everyCount = Array.from({ length: 32 }, (_, i) => i * 12)
-const DATA = {
-  dance: 1,
-  title: 'Paper Lanterns',
-  beats: 4,
-  fullRate: 120,
-  rateKnown: true,
-  ladderForKnown: false,
-  sectionCounts: 8,
-  ladder: RUNGS,
-  walls: [wall(32, everyCount), { ...wall(32, everyCount, 2), wall: { ...wall(32, [], 2).wall, number: 2 } }],
-}
-
 let audio: () => FakeAudio
+let heard: { kind: string; tick: number; at: number }[] = []
+const hear = (event: Event) => void heard.push((event as CustomEvent).detail)
 beforeEach(() => {
   vi.useFakeTimers()
   audio = useFakeAudio()
+  heard = []
+  window.addEventListener(SOUNDED, hear)
   serve({
-    'GET /api/dances/{id}/run-through': () => DATA,
-    'GET /api/dances/{id}/run-through/next': ({ query }) => {
-      const answers = (query.get('answers') ?? '').split(',')
-      const clean = answers.filter((one) => one === 'CLEAN').length
-      const from = Number(query.get('from'))
-      return { rung: Math.min(2, from + clean), done: from + clean > 2 }
-    },
+    'GET /api/dances/{id}/run-through': ({ query }) =>
+      query.get('kind') === 'SECTION' ? run({ scope: { kind: 'SECTION', from: 1, to: 1 } }) : run(),
+    'GET /api/sound': () => SOUND,
+    'GET /api/sound/voice': () => 'x',
   })
 })
 afterEach(() => {
   vi.useRealTimers()
   vi.unstubAllGlobals()
+  window.removeEventListener(SOUNDED, hear)
 })
 
-const opened = () =>
-  show(RunThroughView, { route: '/dances/:id/run-through', path: '/dances/1/run-through?group=3' })
-async function key(name: string) {
-  document.body.dispatchEvent(new KeyboardEvent('keydown', { key: name, bubbles: true }))
+const opened = (query = '') =>
+  show(RunThroughView, { route: '/dances/:id/run-through', path: `/dances/1/run-through?group=3${query}` })
+
+/** A key that is pressed and let go, as a clicker does. */
+async function key(name: string, held = 0) {
+  const send = (kind: string) =>
+    document.body.dispatchEvent(new KeyboardEvent(kind, { key: name, bubbles: true }))
+  send('keydown')
+  if (held) await vi.advanceTimersByTimeAsync(held)
+  send('keyup')
+  await flushPromises()
+}
+/** A moment in which no other key is pressed. */
+const alone = async () => {
+  await vi.advanceTimersByTimeAsync(400)
   await flushPromises()
 }
 type Page = Awaited<ReturnType<typeof opened>>
 const rung = (page: Page) => page.view.get('.rungs [aria-pressed=true]').text()
-/** Dances the whole rung: the count-in and the wall. */
-const danced = (percent: number) => pass(audio(), (8 + 32) * (60 / (percent * 1.2)) + 0.5, 100)
+/** Dances the whole rung: the count-in and both walls with their tag. */
+const danced = (percent: number) => pass(audio(), (4 + 36) * (60 / (percent * 1.2)) + 0.5, 100)
+const asks = (page: Page) => page.words().includes('Clean')
 
 describe('a run-through', () => {
-  it('counts in, counts the wall, and asks how it was when it has been danced', async () => {
+  it('counts in, dances, and asks how it was when it has been danced', async () => {
     const page = await opened()
     expect(page.words()).toContain('Full speed 120 counts a minute.')
-    await page.press('Count in Space')
+    await page.press('Count in next ▸ or Space')
     await pass(audio(), 0.3)
     expect(page.words()).toContain('ready')
-    await pass(audio(), 8 * (60 / 72))
-    expect(page.words()).not.toContain('ready')
-    expect(page.view.find('.asks').exists()).toBe(false)
+    await pass(audio(), 4 * (60 / 72))
+    expect(page.words()).toContain('figure 0')
+    expect(page.words()).toContain('Tag Lull in')
+    expect(asks(page)).toBe(false)
     await danced(60)
-    expect(page.view.find('.asks').exists()).toBe(true)
+    expect(asks(page)).toBe(true)
+    const clicks = heard.filter((one) => one.kind === 'click')
+    expect(clicks).toHaveLength(40)
+    clicks.forEach((one, i) => expect(one.at).toBeCloseTo(clicks[0].at + (i * 60) / 72, 6))
+    expect(heard.filter((one) => one.kind === 'say').length).toBeGreaterThan(30)
   })
 
-  it('goes up with clean answers by the space bar alone, and says when full speed is reached', async () => {
+  it('goes from slow to full speed with one key of a clicker alone', async () => {
     const page = await opened()
-    await key(' ')
+    await key('PageDown')
     for (const percent of [60, 80, 100]) {
       expect(rung(page)).toContain(`${percent} %`)
       await danced(percent)
-      await key(' ')
+      await key('PageDown')
+      await alone()
+      await pass(audio(), 4.1, 100)
     }
-    expect(page.words()).toContain('Full speed reached. Once more')
-    const last = askedOf('GET', '/api/dances/1/run-through/next').at(-1)
-    expect(last?.query.get('answers')).toBe('CLEAN,CLEAN,CLEAN')
-    expect(last?.query.get('group')).toBe('3')
+    expect(page.words()).toContain('Full speed was clean.')
   })
 
-  it('a rung that is chosen by hand forgets the answers before it', async () => {
+  it('the other key is shaky, both are lost, and so is one that is held', async () => {
     const page = await opened()
-    await key(' ')
-    await danced(60)
-    await key(' ')
-    await key('ArrowLeft')
+    const answers = async (...press: (() => Promise<void>)[]) => {
+      await key(' ')
+      await pass(audio(), 2, 100)
+      await key(' ')
+      expect(asks(page)).toBe(true)
+      for (const one of press) await one()
+      await alone()
+      await pass(audio(), 0.2, 100)
+      await page.press('Wait back ◂')
+    }
+    await answers(() => key('PageDown'))
+    expect(rung(page)).toContain('80 %')
+    await answers(() => key('PageUp'))
+    expect(rung(page)).toContain('80 %')
+    await answers(
+      () => key('PageUp'),
+      () => key('PageDown'),
+    )
     expect(rung(page)).toContain('60 %')
-    await key(' ')
-    await danced(60)
-    await page.press('Shaky again')
-    const last = askedOf('GET', '/api/dances/1/run-through/next').at(-1)
-    expect(last?.query.get('answers')).toBe('SHAKY')
-    expect(last?.query.get('from')).toBe('0')
-  })
-
-  it('takes a clicker’s keys: the next one is clean, the one before is lost', async () => {
-    await opened()
-    await key(' ')
-    await danced(60)
-    await key('PageDown')
-    expect(askedOf('GET', '/api/dances/1/run-through/next').at(-1)?.query.get('answers')).toBe('CLEAN')
-    await danced(80)
-    await key('PageUp')
-    expect(askedOf('GET', '/api/dances/1/run-through/next').at(-1)?.query.get('answers')).toBe('CLEAN,LOST')
-  })
-
-  it('never leaves the ladder, whatever is pressed', async () => {
-    const page = await opened()
-    await key('ArrowLeft')
+    await answers(() => key('PageDown', 900))
+    await answers(() => key('PageDown'))
+    expect(rung(page)).toContain('80 %')
+    await page.view.findAll('.rungs button')[2].trigger('click')
+    await answers(() => key('PageUp', 900))
     expect(rung(page)).toContain('60 %')
-    for (let i = 0; i < 9; i++) await key('ArrowRight')
-    expect(rung(page)).toContain('100 %')
   })
 
-  it('does not stop a class when the server does not answer: one chooses the speed oneself', async () => {
+  it('needs no answer of the server to go on', async () => {
     const page = await opened()
-    await key(' ')
-    await danced(60)
     offline(true)
     await key(' ')
-    expect(page.words()).toContain('The server does not answer: choose the next speed yourself.')
-    expect(rung(page)).toContain('60 %')
-    await key('ArrowRight')
+    await danced(60)
+    await key(' ')
+    await alone()
     expect(rung(page)).toContain('80 %')
+    await pass(audio(), 4.5, 100)
+    expect(page.words()).toContain('Stop')
   })
 
-  it('shows what the ladder suggests instead of going on', async () => {
+  it('says when it is enough, and waits then', async () => {
     const page = await opened()
-    serve({
-      'GET /api/dances/{id}/run-through/next': () => ({
-        rung: 0,
-        done: false,
-        suggestion: {
-          text: '3 times at 60 % and not clean: break the hardest section down.',
-          code: 'x',
-          args: {},
-        },
-      }),
-    })
-    await key(' ')
-    await danced(60)
-    await page.press('Lost a rung down')
-    expect(page.words()).toContain('break the hardest section down')
-    expect(page.view.find('.asks').exists()).toBe(false)
+    for (let i = 0; i < 3; i++) {
+      if (!page.words().includes('Stop')) await key(' ')
+      await danced(60)
+      await page.press('Lost a rung down · both keys, or hold one')
+      await pass(audio(), 4.2, 100)
+    }
+    expect(page.words()).toContain('3 times or more at 60 % and not clean')
     expect(page.words()).toContain('Count in')
+  })
+
+  it('changes speed while it plays, by a rung or a little, and forgets the answers then', async () => {
+    const page = await opened()
+    await key(' ')
+    await pass(audio(), 2, 50)
+    await page.view.get('[aria-label="A little faster"]').trigger('click')
+    expect(rung(page)).toContain('62 %')
+    await page.view.findAll('.rungs button')[3].trigger('click')
+    expect(rung(page)).toContain('100 %')
+    const before = heard.length
+    await pass(audio(), 3, 50)
+    const clicks = heard.slice(before).filter((one) => one.kind === 'click')
+    expect(clicks[2].at - clicks[1].at).toBeCloseTo(0.5, 6)
+    expect(page.words()).toContain('Stop')
+  })
+
+  it('jumps to a section with its own count-in', async () => {
+    const page = await opened()
+    await page.press('2: section 2')
+    await pass(audio(), 0.5, 50)
+    expect(heard[0].tick).toBe(336 - 48)
+    expect(heard.every((one) => one.kind !== 'hit' || one.tick >= 336)).toBe(true)
+  })
+
+  it('dances another scope, which stands in the address, and keeps the rung', async () => {
+    const page = await opened()
+    await page.view.findAll('.rungs button')[2].trigger('click')
+    await page.choose('What is danced', 1)
+    expect(page.router.currentRoute.value.query).toMatchObject({ kind: 'SECTION', from: '1', group: '3' })
+    expect(askedOf('GET', '/api/dances/1/run-through').at(-1)?.query.get('kind')).toBe('SECTION')
+    expect(rung(page)).toContain('80 %')
   })
 
   it('is left with Escape, and a dance that cannot be run says why', async () => {

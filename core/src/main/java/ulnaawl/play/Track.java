@@ -6,6 +6,7 @@ import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Place;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
+import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
@@ -19,6 +20,7 @@ import ulnaawl.wall.CallSheet;
  * @param counts whole counts of one pass
  * @param startFacing where the class stands before it, on the room clock
  * @param startFeet where the feet stand before it
+ * @param startWeight the weight before it
  * @param legs its sections and what is put in, in order of time
  * @param steps its places in order of time
  * @param announced what is to be called in it besides its figures, in order of time
@@ -28,6 +30,7 @@ public record Track(
     int counts,
     Facing startFacing,
     Feet startFeet,
+    Weight startWeight,
     List<Leg> legs,
     List<Step> steps,
     List<Announced> announced) {

@@ -7,6 +7,7 @@ import ulnaawl.dance.Place;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Spot;
+import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
 import ulnaawl.teach.cue.Cues.Timed;
 
@@ -57,6 +58,7 @@ final class TrackBuilder {
         steps.add(new Track.Step(one.tick(), leg, one.place(), danced.get(steps.size())));
       }
     }
-    return new Track(songStart, counts, start, feet, legs, steps, announced);
+    Weight weight = steps.isEmpty() ? Weight.BOTH : steps.getFirst().place().before();
+    return new Track(songStart, counts, start, feet, weight, legs, steps, announced);
   }
 }

@@ -53,6 +53,16 @@ final class Client {
     return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
   }
 
+  /** The bytes of an answer. */
+  byte[] bytes(String path) {
+    try {
+      HttpRequest request = HttpRequest.newBuilder(URI.create(base + path)).GET().build();
+      return http.send(request, HttpResponse.BodyHandlers.ofByteArray()).body();
+    } catch (IOException | InterruptedException e) {
+      throw new AssertionError(e);
+    }
+  }
+
   /** Asks for what may be known already by its tag. */
   Answer getUnless(String path, String tag) {
     return send(HttpRequest.newBuilder(URI.create(base + path)).header("If-None-Match", tag).GET());

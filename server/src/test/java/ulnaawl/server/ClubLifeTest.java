@@ -52,10 +52,17 @@ public class ClubLifeTest extends ServerTest {
     assertTrue(teach.get("seconds").asInt() <= 1200);
     assertTrue(teach.get("drills").size() > 5);
     JsonNode run =
-        oda.get("/api/dances/" + dance + "/run-through?group=" + groupId + "&walls=2").body();
-    assertEquals(run.at("/ladder/0/percent").asInt(), 60);
-    assertEquals(run.at("/walls/1/steps/0/tick").asInt(), 0);
-    assertEquals(run.at("/walls/1/wall/startFacing").asInt(), 2);
+        oda.get("/api/dances/" + dance + "/run-through?kind=WALLS&from=1&to=2&group=" + groupId)
+            .body();
+    assertEquals(run.at("/ladder/rungs/0/percent").asInt(), 60);
+    assertEquals(run.at("/track/steps/0/tick").asInt(), 0);
+    JsonNode second =
+        run.at("/track/legs")
+            .valueStream()
+            .filter(leg -> leg.get("wall").asInt() == 2)
+            .findFirst()
+            .orElseThrow();
+    assertEquals(second.get("startFacing").asInt(), 2);
 
     Client.Answer planned =
         oda.post(

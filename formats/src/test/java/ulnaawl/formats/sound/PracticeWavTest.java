@@ -169,6 +169,7 @@ public class PracticeWavTest {
         track.counts() * 20,
         track.startFacing(),
         track.startFeet(),
+        track.startWeight(),
         track.legs(),
         track.steps(),
         track.announced());

@@ -24,7 +24,7 @@ import org.springframework.security.web.context.SecurityContextRepository;
 class Security {
 
   private static final String POLICY =
-      "default-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'"
+      "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self'; img-src 'self' data:; font-src 'self'"
           + " data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'";
 
   @Bean

@@ -4,7 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.ladder.TempoLadder;
 import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.school.Slot;

@@ -17,7 +17,7 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
-import ulnaawl.server.teaching.TeachView.ScopeView;
+import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, one for each group and dance; for every colleague. */

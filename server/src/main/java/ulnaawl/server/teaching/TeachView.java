@@ -10,85 +10,16 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.floor.Facing;
-import ulnaawl.server.platform.Problem;
 import ulnaawl.server.wire.ReasonView;
+import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.TeachBuilder;
 import ulnaawl.teach.lesson.Mode;
-import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.school.School;
-import ulnaawl.wall.EventId;
 
 /** What is sent of a teach; readiness in percent. */
 final class TeachView {
 
   private TeachView() {}
-
-  /** What can be practised. */
-  enum ScopeKind {
-    SECTION,
-    RUN,
-    JOIN,
-    LINK,
-    WALLS,
-    SONG,
-    EVENT,
-    OPTION
-  }
-
-  /**
-   * What a drill practises.
-   *
-   * @param from first section or wall; the wall of an exception, the section of an option
-   * @param to last section or wall
-   * @param event the exception
-   * @param option name of an option
-   */
-  record ScopeView(
-      @NotNull ScopeKind kind,
-      int from,
-      int to,
-      @Nullable EventId event,
-      @Nullable @Size(max = 200) String option) {
-
-    private static ScopeView row(ScopeKind kind, int from, int to) {
-      return new ScopeView(kind, from, to, null, null);
-    }
-
-    static ScopeView of(Scope scope) {
-      return switch (scope) {
-        case Scope.OneSection it -> row(ScopeKind.SECTION, it.section(), it.section());
-        case Scope.Run it -> row(ScopeKind.RUN, it.from(), it.to());
-        case Scope.Join it -> row(ScopeKind.JOIN, it.from(), it.to());
-        case Scope.Link it -> row(ScopeKind.LINK, it.last(), it.first());
-        case Scope.Walls it -> row(ScopeKind.WALLS, it.from(), it.to());
-        case Scope.Song _ -> row(ScopeKind.SONG, 0, 0);
-        case Scope.Event it ->
-            new ScopeView(ScopeKind.EVENT, it.wall(), it.wall(), it.event(), null);
-        case Scope.Option it ->
-            new ScopeView(ScopeKind.OPTION, it.section(), it.section(), null, it.name());
-      };
-    }
-
-    Scope scope() {
-      return switch (kind) {
-        case SECTION -> new Scope.OneSection(from);
-        case RUN -> new Scope.Run(from, to);
-        case JOIN -> new Scope.Join(from, to);
-        case LINK -> new Scope.Link(from, to);
-        case WALLS -> new Scope.Walls(from, to);
-        case SONG -> new Scope.Song();
-        case EVENT -> new Scope.Event(known(event), from);
-        case OPTION -> new Scope.Option(known(option), from);
-      };
-    }
-
-    private static <T> T known(@Nullable T value) {
-      if (value == null) {
-        throw Problem.rejected("A drill of an exception or option says which one it is.");
-      }
-      return value;
-    }
-  }
 
   /**
    * A drill, and how much of each piece's practice is done after it.

@@ -65,7 +65,7 @@ public class TeachingService {
   }
 
   /** A lesson with what it rests on. */
-  record Prepared(ReadDance read, Lesson lesson, Stage stage, GroupRow group) {
+  public record Prepared(ReadDance read, Lesson lesson, Stage stage, GroupRow group) {
 
     /** The school that suits the group and the dance. */
     SchoolAdvice advice() {
@@ -73,7 +73,7 @@ public class TeachingService {
     }
   }
 
-  Prepared prepare(long dance, long group) {
+  public Prepared prepare(long dance, long group) {
     ReadDance read = dances.danceable(dance);
     GroupRow row = groups.get(group);
     List<GroupDance> all = standings.of(group, today.date());

@@ -22,7 +22,7 @@ import ulnaawl.wall.SequenceRequest;
  * and so on, one of the club's list {@code list-12}, and {@code none} is no music.
  */
 @Component
-class Music {
+public class Music {
 
   private static final Pattern CHOICE = Pattern.compile("(sheet|list)-(\\d{1,18})");
   private static final String LIST = "list-";
@@ -41,10 +41,10 @@ class Music {
    * @param song what is known of it; blanks of the sheet are filled from the list
    * @param listed the same song in the club's list, if it is there
    */
-  record Choice(String id, ListedSong song, Optional<SongRow> listed) {}
+  public record Choice(String id, ListedSong song, Optional<SongRow> listed) {}
 
   /** The songs of the dance's sheet. */
-  List<Choice> ofSheet(Dance dance) {
+  public List<Choice> ofSheet(Dance dance) {
     List<Choice> choices = new ArrayList<>();
     for (Stated<Song> stated : dance.headers().songs()) {
       ListedSong own = ListedSong.of(stated.value(), dance.headers().meter());

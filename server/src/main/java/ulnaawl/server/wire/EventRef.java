@@ -31,7 +31,8 @@ public record EventRef(
     };
   }
 
-  EventId event() {
+  /** The exception that it is. */
+  public EventId event() {
     return switch (kind) {
       case RESTART -> new EventId.Restart(number(after));
       case TAG -> new EventId.Tag(word(name));

@@ -61,7 +61,8 @@ public record PlaceView(
   /** Both feet on the floor: x to the right, y to the front of the start. */
   public record FeetView(double leftX, double leftY, double rightX, double rightY, boolean lifted) {
 
-    static FeetView of(Feet feet) {
+    /** The shape of some feet. */
+    public static FeetView of(Feet feet) {
       return new FeetView(
           rounded(feet.left().x()),
           rounded(feet.left().y()),

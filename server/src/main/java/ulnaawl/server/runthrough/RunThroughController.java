@@ -1,0 +1,134 @@
+package ulnaawl.server.runthrough;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.formats.sound.Mix;
+import ulnaawl.formats.sound.PracticeMidi;
+import ulnaawl.formats.sound.PracticeWav;
+import ulnaawl.play.Performance;
+import ulnaawl.play.Track;
+import ulnaawl.server.platform.KeepAnswer;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.runthrough.RunThroughs.Rehearsed;
+import ulnaawl.teach.ladder.TempoLadder;
+import ulnaawl.words.Speech;
+
+/** A dance from slow to full speed. */
+@RestController
+@RequestMapping("/api/dances/{id}/run-through")
+class RunThroughController {
+
+  /** The fastest that practice makes sense, in percent of the full rate. */
+  private static final int MOST_PERCENT = 110;
+
+  /** Sound files that are made at once; each takes a processor for a second or more. */
+  private static final int AT_ONCE = 2;
+
+  private static final String WAV = "audio/wav";
+  private static final String MIDI = "audio/midi";
+
+  private final RunThroughs runThroughs;
+  private final RunThroughWriter writer;
+  private final Speech speech;
+  private final Semaphore making = new Semaphore(AT_ONCE);
+
+  RunThroughController(RunThroughs runThroughs, RunThroughWriter writer, Speech speech) {
+    this.runThroughs = runThroughs;
+    this.writer = writer;
+    this.speech = speech;
+  }
+
+  /** What is heard in a file. */
+  enum Heard {
+    ALL,
+    CLICK
+  }
+
+  @GetMapping
+  @KeepAnswer
+  RunThroughView runThrough(
+      @PathVariable long id,
+      @RequestParam Optional<Long> group,
+      @ParameterObject @Valid ScopeQuery scope) {
+    Rehearsed rehearsed = runThroughs.get(id, group);
+    return writer.view(rehearsed, scope.in(rehearsed.lesson()));
+  }
+
+  /** A file for practice at home: sound, made while it is sent. */
+  @GetMapping(value = "/sound", produces = WAV)
+  void sound(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(MOST_PERCENT) int percent,
+      @RequestParam(defaultValue = "ALL") Heard heard,
+      @ParameterObject @Valid ScopeQuery scope,
+      HttpServletResponse response)
+      throws IOException {
+    Rehearsed rehearsed = runThroughs.get(id, Optional.empty());
+    PracticeWav wav = wav(rehearsed, performance(rehearsed, scope, percent), heard);
+    if (!making.tryAcquire()) {
+      throw Problem.tooMany("Other sound files are being made; try again in a moment.");
+    }
+    try {
+      named(response, WAV, rehearsed, percent, "wav");
+      wav.write(response.getOutputStream());
+    } finally {
+      making.release();
+    }
+  }
+
+  private static PracticeWav wav(Rehearsed rehearsed, Performance performance, Heard heard) {
+    try {
+      Mix mix = heard == Heard.ALL ? Mix.ALL : Mix.CLICK;
+      return PracticeWav.of(performance, rehearsed.band(performance.track()), mix);
+    } catch (IllegalArgumentException e) {
+      throw Problem.rejected(String.valueOf(e.getMessage()));
+    }
+  }
+
+  /** A file for practice at home: notes. */
+  @GetMapping(value = "/notes", produces = MIDI)
+  void notes(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(MOST_PERCENT) int percent,
+      @ParameterObject @Valid ScopeQuery scope,
+      HttpServletResponse response)
+      throws IOException {
+    Rehearsed rehearsed = runThroughs.get(id, Optional.empty());
+    Performance performance = performance(rehearsed, scope, percent);
+    named(response, MIDI, rehearsed, percent, "mid");
+    PracticeMidi.write(
+        rehearsed.lesson().dance().title(),
+        performance,
+        rehearsed.band(performance.track()),
+        speech.walls(),
+        response.getOutputStream());
+  }
+
+  private static Performance performance(Rehearsed rehearsed, ScopeQuery scope, int percent) {
+    Track track = Track.of(rehearsed.lesson(), scope.in(rehearsed.lesson()));
+    return rehearsed.at(track, rehearsed.lesson().rate().atPercent(percent));
+  }
+
+  private static void named(
+      HttpServletResponse response, String type, Rehearsed rehearsed, int percent, String kind) {
+    String file = rehearsed.lesson().dance().title() + ", " + percent + " %." + kind;
+    response.setContentType(type);
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        ContentDisposition.attachment().filename(file, StandardCharsets.UTF_8).build().toString());
+  }
+}

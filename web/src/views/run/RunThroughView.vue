@@ -1,0 +1,292 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ask, type Schemas } from '@/api/client'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import RunStage from '@/components/run-stage/RunStage.vue'
+import { provideClock } from '@/composables/useClock'
+import { useLadderKeys } from '@/composables/useLadderKeys'
+import { useLoad } from '@/composables/useLoad'
+import { useOwnMusic } from '@/composables/useOwnMusic'
+import { useRunThrough } from '@/composables/useRunThrough'
+import { useSound } from '@/composables/useSound'
+import { useTonight } from '@/composables/useTonight'
+import { useWakeLock } from '@/composables/useWakeLock'
+import { CLOCK_VIEWS } from '@/domain/clock-view'
+import { OUTCOME_WORDS } from '@/domain/labels'
+import type { Answer } from '@/domain/run/ladder'
+import { SCOPE_NAMES, sameScope, scopeParams, scopeQuery } from '@/domain/run/scope'
+import FilesPanel from './FilesPanel.vue'
+import OwnMusicPanel from './OwnMusicPanel.vue'
+import RungBar from './RungBar.vue'
+import RunKeys from './RunKeys.vue'
+import SoundPanel from './SoundPanel.vue'
+
+/** A dance from slow to full speed: to a beat, with counts and calls, with a clicker. */
+const route = useRoute()
+const router = useRouter()
+useWakeLock()
+const id = computed(() => Number(route.params.id))
+const group = computed(() => Number(route.query.group) || undefined)
+const classId = computed(() => Number(route.query.class) || undefined)
+const backTo = computed(() => (classId.value ? `/classes/${classId.value}/floor` : `/dances/${id.value}`))
+const wanted = computed(() => {
+  const given = SCOPE_NAMES.map((name) => [name, route.query[name]]).filter(
+    ([, it]) => typeof it === 'string',
+  )
+  return scopeQuery(Object.fromEntries(given))
+})
+const { data, problem, loading, load } = useLoad(() =>
+  ask(
+    api.GET('/api/dances/{id}/run-through', {
+      params: { path: { id: id.value }, query: { group: group.value, ...wanted.value } },
+    }),
+  ),
+)
+watch([id, group, wanted], load)
+
+const sound = useSound()
+const silent = ref('')
+onMounted(async () => {
+  void load()
+  try {
+    await sound.load()
+  } catch (e) {
+    silent.value = `Band and voice cannot be had: ${(e as Error).message}`
+  }
+})
+
+const tonight = useTonight(classId)
+const OUTCOME = { CLEAN: 'SOLID', SHAKY: 'SHAKY', LOST: 'LOST' } as const
+
+/** What was reached notes itself, for a class or for a group that is run through by itself. */
+function told(how: Answer, percent: number, clean: number | undefined) {
+  const reached = clean ?? percent
+  const outcome = OUTCOME[how]
+  const form = {
+    dance: id.value,
+    happened: 'DANCED_CALLED' as const,
+    shown: [],
+    outcome,
+    more: { spots: [], percent: reached, options: '' },
+  }
+  void tonight.note(form, `${reached} %, ${OUTCOME_WORDS[outcome]}`)
+}
+
+const music = useOwnMusic(
+  id,
+  computed(() => data.value?.song?.countsPerMinute),
+  sound,
+)
+const running = useRunThrough(data, sound, music, told)
+const { rung, percent, looping, asking, playing, resting, rest, moment, done, enough } = running
+const view = provideClock()
+const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.name ?? '')
+const panels = ref(false)
+const REST = [
+  { value: 0, label: 'at once' },
+  { value: 4, label: 'after 4 seconds' },
+  { value: 10, label: 'after 10 seconds' },
+  { value: -1, label: 'on a key' },
+]
+
+/** All that can be danced, what is danced just now among it. */
+const scopes = computed(() => {
+  const run = data.value
+  if (!run) return []
+  const listed = run.scopes.some((one) => sameScope(one.scope, run.scope))
+  return listed ? run.scopes : [{ scope: run.scope, label: run.label }, ...run.scopes]
+})
+const scope = computed({
+  get: () => scopes.value.findIndex((one) => data.value && sameScope(one.scope, data.value.scope)),
+  set: (at: number) => dance(scopes.value[at].scope),
+})
+function dance(to: Schemas['ScopeView']) {
+  const { group: g, class: c } = route.query
+  void router.replace({ query: { ...(g && { group: g }), ...(c && { class: c }), ...scopeParams(to) } })
+}
+const legs = computed(() => data.value?.track.legs.filter((leg) => leg.counts > 1) ?? [])
+const legName = (leg: Schemas['LegView']) =>
+  `${legs.value.some((one) => one.wall !== leg.wall) ? `${leg.wall}: ` : ''}${leg.label}`
+
+useLadderKeys(
+  {
+    on: () =>
+      asking.value || (playing.value && looping.value)
+        ? running.answer('CLEAN')
+        : playing.value
+          ? running.enoughNow()
+          : void running.play(),
+    back: () =>
+      asking.value || (playing.value && looping.value)
+        ? running.answer('SHAKY')
+        : playing.value || resting.value
+          ? running.halt()
+          : running.go(rung.value - 1),
+    both: () => running.answer('LOST'),
+    leave: () => void router.push(backTo.value),
+  },
+  () => asking.value || (playing.value && looping.value),
+)
+</script>
+
+<template>
+  <div class="stage">
+    <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
+      <template v-if="data && moment">
+        <header>
+          <RouterLink :to="backTo" class="back">‹ {{ data.title }}</RouterLink>
+          <el-select v-model="scope" class="scope" aria-label="What is danced" filterable>
+            <el-option v-for="(one, i) in scopes" :key="one.label" :value="i" :label="one.label" />
+          </el-select>
+          <label v-if="data.scope.kind === 'WALLS'" class="walls">
+            to wall
+            <el-input-number
+              :model-value="data.scope.to"
+              :min="data.scope.from"
+              :max="12"
+              size="small"
+              style="width: 96px"
+              aria-label="To wall"
+              @change="(to?: number) => dance({ ...data!.scope, to: to ?? data!.scope.from })"
+            />
+          </label>
+          <RungBar :ladder="data.ladder" :rung :percent @go="running.go" @nudge="running.nudge" />
+          <button type="button" class="plain-button" @click="panels = true">
+            Sound, song, screen, files
+          </button>
+        </header>
+
+        <RunStage :run="data" :moment :view-name />
+
+        <p v-if="(enough || done) && !playing" class="suggestion" role="status">
+          {{ enough || 'Full speed was clean.' }}
+        </p>
+        <p v-if="(tonight.noted.value || silent) && !playing" class="quiet" role="status">
+          {{ silent || tonight.noted.value }}
+        </p>
+        <footer>
+          <RunKeys
+            :playing
+            :asking
+            :looping
+            :resting
+            :done
+            :top="rung === data.ladder.rungs.length - 1"
+            @answer="running.answer"
+            @play="running.play()"
+            @stop="running.enoughNow"
+            @halt="running.halt"
+          />
+          <div v-if="legs.length > 1" class="legs" role="group" aria-label="From where">
+            <button
+              v-for="leg in legs"
+              :key="leg.tick"
+              type="button"
+              :class="{ here: leg.tick === moment.leg.tick, special: leg.event }"
+              @click="running.play(leg.tick)"
+            >
+              {{ legName(leg) }}
+            </button>
+          </div>
+          <div class="choose">
+            <el-switch v-model="looping" active-text="again and again" aria-label="Again and again" />
+            <label>
+              the next rung comes
+              <el-select v-model="rest" size="small" style="width: 150px" aria-label="The next rung comes">
+                <el-option v-for="one in REST" :key="one.value" v-bind="one" />
+              </el-select>
+            </label>
+            <ClockSwitch v-model="view" small />
+            <span class="quiet">
+              {{
+                data.rateKnown
+                  ? `Full speed ${data.fullRate} counts a minute.`
+                  : `No song tempo known: ${data.fullRate} counts a minute are taken.`
+              }}
+              {{ data.ladder.forKnown ? 'Starts higher: the group knows it.' : '' }}
+            </span>
+          </div>
+        </footer>
+        <el-drawer v-model="panels" title="Sound, song, screen, files" size="min(460px, 94vw)">
+          <div class="panels">
+            <SoundPanel :sound :music="music.ready.value" />
+            <OwnMusicPanel :music :run="data" />
+            <FilesPanel :run="data" :percent />
+          </div>
+        </el-drawer>
+      </template>
+      <p v-else-if="data">This dance has no walls to run through.</p>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  height: 100vh;
+  min-height: 640px;
+}
+.scope {
+  width: 230px;
+}
+.walls {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.suggestion {
+  background: var(--notice-wash);
+  border-left: 6px solid var(--notice);
+  padding: var(--space-2) var(--space-4);
+  font-size: 20px;
+}
+.legs {
+  display: flex;
+  gap: 4px;
+  overflow-x: auto;
+  width: 100%;
+  padding-bottom: 2px;
+}
+.legs button {
+  border: 2px solid var(--line);
+  background: var(--surface);
+  color: inherit;
+  border-radius: var(--radius-small);
+  min-height: 40px;
+  padding: 2px 10px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.legs .here {
+  background: var(--accent-wash);
+  border-color: var(--accent);
+}
+.legs .special {
+  border-color: var(--notice);
+}
+.choose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-1) var(--space-4);
+  align-items: center;
+}
+.choose label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.panels {
+  display: grid;
+  gap: var(--space-5);
+}
+@media (max-width: 700px) {
+  .stage {
+    height: auto;
+    min-height: 100vh;
+  }
+  .scope {
+    width: 100%;
+  }
+}
+</style>
