@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useNewVersion } from '@/composables/useNewVersion'
 import { useOutbox } from '@/composables/useOutbox'
+import { useReach } from '@/composables/useReach'
 import { useSession } from '@/composables/useSession'
+import { useTakeAlong } from '@/composables/useTakeAlong'
 import { useTheme } from '@/composables/useTheme'
 
 const route = useRoute()
@@ -11,6 +14,9 @@ const session = useSession()
 const { theme, toggle } = useTheme()
 const { keepTrying, waiting } = useOutbox()
 keepTrying()
+useTakeAlong(() => !!session.name)
+const { away } = useReach()
+const { waiting: newer, take } = useNewVersion()
 const kept = (by: string) =>
   by === session.name
     ? 'is kept here and sent once the network is back.'
@@ -55,12 +61,28 @@ async function signOut() {
       {{ one.refused ? `was not taken: ${one.refused}` : kept(one.by) }}
     </template>
   </p>
+  <p v-if="!bare && newer" class="waiting no-print" role="status">
+    A newer version of the program is here.
+    <button type="button" class="plain-button" @click="take">Take it now</button>
+  </p>
+  <p v-if="away && session.name" class="away no-print" role="status">No network: as last seen.</p>
   <main id="main" :class="{ page: !bare }" tabindex="-1">
     <RouterView />
   </main>
 </template>
 
 <style scoped>
+.away {
+  position: fixed;
+  left: 8px;
+  bottom: 8px;
+  z-index: 5;
+  background: var(--notice);
+  color: var(--on-notice);
+  border-radius: var(--radius-small);
+  padding: 2px 10px;
+  font-size: 15px;
+}
 .waiting {
   background: var(--notice-wash);
   border-bottom: 2px solid var(--notice);

@@ -11,6 +11,8 @@ import './theme/base.css'
 import './theme/floor.css'
 import './theme/kinds.css'
 import App from './App.vue'
+import { keepOnDevice } from './composables/useNewVersion'
 import { router } from './router'
 
+void keepOnDevice()
 createApp(App).use(createPinia()).use(router).mount('#app')

@@ -44,6 +44,12 @@ export const router = createRouter({
       component: () => import('@/views/run/RunThroughView.vue'),
       meta: { bare: true },
     },
+    { path: '/run-through/steady', component: () => import('@/views/run/SteadyView.vue') },
+    {
+      path: '/screen/:code?',
+      component: () => import('@/views/screen/ScreenView.vue'),
+      meta: { open: true, bare: true },
+    },
     { path: '/classes', component: () => import('@/views/classes/AgendaView.vue') },
     { path: '/classes/:id(\\d+)', component: () => import('@/views/classes/ClassView.vue') },
     {

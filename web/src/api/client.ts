@@ -26,7 +26,20 @@ api.use({
     if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)
     return request
   },
+  onResponse({ response }) {
+    heard(response.headers.get('X-Kept') === null)
+  },
 })
+
+const watchers: ((there: boolean) => void)[] = []
+function heard(there: boolean) {
+  watchers.forEach((watcher) => watcher(there))
+}
+
+/** Tells after every answer whether the server is there, or the answer was kept on this device, or none came. */
+export function onReach(watcher: (there: boolean) => void): void {
+  watchers.push(watcher)
+}
 
 const listeners: (() => void)[] = []
 
@@ -47,6 +60,7 @@ export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await call
   } catch {
+    heard(false)
     throw new Refusal(0, 'The server does not answer. Nothing is lost; try again in a moment.')
   }
   if (answer.response.ok) return answer.data as T

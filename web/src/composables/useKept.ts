@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { Refusal } from '@/api/client'
 import { useLoad, type Loaded } from './useLoad'
+import { useReach } from './useReach'
 
 /**
  * Loads something that is needed where the network is poor: the last answer is kept on the device, and
@@ -11,11 +12,13 @@ export function useKept<T>(
   fetch: () => Promise<T>,
 ): Loaded<T> & { old: { value: boolean } } {
   const old = ref(false)
+  const { away } = useReach()
   const loaded = useLoad(async () => {
     try {
       const found = await fetch()
       localStorage.setItem(key(), JSON.stringify(found))
-      old.value = false
+      // Kept by the browser, or fresh.
+      old.value = away.value
       return found
     } catch (e) {
       const kept = localStorage.getItem(key())

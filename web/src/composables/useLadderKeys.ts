@@ -20,10 +20,12 @@ const KEYS: Record<string, Key> = {
  *
  * @param does what each does; Escape leaves
  * @param waits whether a key waits a moment for the other one: only where both means something else
+ * @param off whether keys are not meant for this just now: something else is open on the page
  */
 export function useLadderKeys(
   does: { on: () => void; back: () => void; both: () => void; leave: () => void },
   waits: () => boolean,
+  off: () => boolean = () => false,
 ): void {
   let down: Key | undefined
   let held = 0
@@ -51,7 +53,7 @@ export function useLadderKeys(
   }
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (elsewhere(event)) return
+    if (off() || elsewhere(event)) return
     if (event.key === 'Escape') return does.leave()
     const key = KEYS[event.key]
     if (!key) return

@@ -47,6 +47,10 @@ export function useRunThrough(
   /** Seconds between two passes; less than 0: a key begins the next one. */
   const rest = useLocalStorage('ulna-run-rest', 4)
   const clean = ref<number>()
+  /** Passes that were begun, again and again ones too. */
+  const passes = ref(0)
+  /** The moment of the audio clock that is heard now, the way to the loudspeaker allowed for. */
+  const heard = () => sound.stage.now() - sound.latency()
 
   const rung = computed(() => (run.value && ladder.value ? rungOf(run.value.ladder, ladder.value) : 0))
   const percent = computed(() => {
@@ -79,12 +83,14 @@ export function useRunThrough(
 
   const pump = useIntervalFn(
     () => {
-      if (!player.pump(document.hidden ? AHEAD_HIDDEN : AHEAD)) ended()
+      const plays = player.pump(document.hidden ? AHEAD_HIDDEN : AHEAD)
+      passes.value = player.passes
+      if (!plays) ended()
     },
     PUMP_MS,
     { immediate: false },
   )
-  const draw = useRafFn(() => (tick.value = player.tick(sound.latency())), { immediate: false })
+  const draw = useRafFn(() => (tick.value = player.tickAt(heard())), { immediate: false })
   const countdown = useIntervalFn(
     () => {
       resting.value -= 1
@@ -110,6 +116,7 @@ export function useRunThrough(
       percent.value / 100,
     )
     playing.value = true
+    passes.value = player.passes
     pump.resume()
     draw.resume()
     player.pump(AHEAD)
@@ -197,6 +204,8 @@ export function useRunThrough(
     playing,
     resting,
     rest,
+    passes,
+    heard,
     tick,
     moment,
     done,
@@ -209,3 +218,5 @@ export function useRunThrough(
     answer,
   }
 }
+
+export type RunThrough = ReturnType<typeof useRunThrough>

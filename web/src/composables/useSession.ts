@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { forgetNames } from './useEvening'
+import { forgetAnswers } from './useNewVersion'
 import { api, ask, type Schemas } from '@/api/client'
 
 /** Who is signed in on this browser. */
@@ -15,6 +16,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function begin(body: Schemas['Credentials']) {
+    await forgetAnswers()
     session.value = await ask(api.POST('/api/session', { body }))
   }
 
@@ -35,6 +37,7 @@ export const useSession = defineStore('session', () => {
   }
 
   function forget() {
+    void forgetAnswers()
     session.value = { needsSetup: false }
   }
 

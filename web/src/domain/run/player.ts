@@ -30,6 +30,8 @@ const LEAD = 0.25
  */
 export class Player {
   loop = false
+  /** Passes that were begun. */
+  passes = 0
   private piece: Piece | undefined
   private transport: Transport | undefined
   private next = 0
@@ -53,6 +55,7 @@ export class Player {
     this.next = piece.events.findIndex((event) => event.tick >= tick)
     if (this.next < 0) this.next = piece.events.length
     this.running = true
+    this.passes++
     this.stage.music(this.horizon, this.transport.secondAt(this.horizon), speed)
   }
 
@@ -98,6 +101,7 @@ export class Player {
         const end = transport.timeOf(piece.to)
         if (event || !this.loop || end >= until) break
         transport.jump(end, piece.from)
+        this.passes++
         this.stage.music(end, transport.secondAt(end), transport.speed)
         this.next = 0
       }
@@ -110,10 +114,10 @@ export class Player {
     return true
   }
 
-  /** The tick that is heard now, the way to the loudspeaker allowed for. */
-  tick(latency = 0): number {
+  /** The tick that is heard at a moment of the clock. */
+  tickAt(at: number): number {
     if (!this.transport || !this.piece) return 0
-    return Math.min(this.transport.tickAt(this.stage.now() - latency), this.piece.to)
+    return Math.min(this.transport.tickAt(at), this.piece.to)
   }
 
   /** When a tick of what goes on now falls. */

@@ -1,22 +1,26 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RunStage from '@/components/run-stage/RunStage.vue'
 import { provideClock } from '@/composables/useClock'
+import { useCueScreen } from '@/composables/useCueScreen'
+import { useGroupRun } from '@/composables/useGroupRun'
 import { useLadderKeys } from '@/composables/useLadderKeys'
 import { useLoad } from '@/composables/useLoad'
 import { useOwnMusic } from '@/composables/useOwnMusic'
 import { useRunThrough } from '@/composables/useRunThrough'
 import { useSound } from '@/composables/useSound'
+import { askRun } from '@/composables/useTakeAlong'
 import { useTonight } from '@/composables/useTonight'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { OUTCOME_WORDS } from '@/domain/labels'
 import type { Answer } from '@/domain/run/ladder'
 import { SCOPE_NAMES, sameScope, scopeParams, scopeQuery } from '@/domain/run/scope'
+import CuePanel from './CuePanel.vue'
 import FilesPanel from './FilesPanel.vue'
 import OwnMusicPanel from './OwnMusicPanel.vue'
 import RungBar from './RungBar.vue'
@@ -29,21 +33,17 @@ const router = useRouter()
 useWakeLock()
 const id = computed(() => Number(route.params.id))
 const group = computed(() => Number(route.query.group) || undefined)
-const classId = computed(() => Number(route.query.class) || undefined)
-const backTo = computed(() => (classId.value ? `/classes/${classId.value}/floor` : `/dances/${id.value}`))
+const given = computed(() => Number(route.query.class) || undefined)
+const own = useGroupRun(group, given)
+const { classId, waiting } = own
+const backTo = computed(() => (given.value ? `/classes/${given.value}/floor` : `/dances/${id.value}`))
 const wanted = computed(() => {
   const given = SCOPE_NAMES.map((name) => [name, route.query[name]]).filter(
     ([, it]) => typeof it === 'string',
   )
   return scopeQuery(Object.fromEntries(given))
 })
-const { data, problem, loading, load } = useLoad(() =>
-  ask(
-    api.GET('/api/dances/{id}/run-through', {
-      params: { path: { id: id.value }, query: { group: group.value, ...wanted.value } },
-    }),
-  ),
-)
+const { data, problem, loading, load } = useLoad(() => askRun(id.value, group.value, wanted.value))
 watch([id, group, wanted], load)
 
 const sound = useSound()
@@ -71,6 +71,7 @@ function told(how: Answer, percent: number, clean: number | undefined) {
     outcome,
     more: { spots: [], percent: reached, options: '' },
   }
+  if (!classId.value) return own.reached(form)
   void tonight.note(form, `${reached} %, ${OUTCOME_WORDS[outcome]}`)
 }
 
@@ -81,9 +82,13 @@ const music = useOwnMusic(
 )
 const running = useRunThrough(data, sound, music, told)
 const { rung, percent, looping, asking, playing, resting, rest, moment, done, enough } = running
+const cue = useCueScreen(data, running, () => music.ready.value && music.marks.value.length > 1)
 const view = provideClock()
 const viewName = computed(() => CLOCK_VIEWS.find((one) => one.value === view.value)?.name ?? '')
 const panels = ref(false)
+const keys = ref<HTMLElement>()
+/** After the panels the next key press is for the run-through again. */
+const backToKeys = () => keys.value?.querySelector<HTMLElement>('.yes, .huge')?.focus()
 const REST = [
   { value: 0, label: 'at once' },
   { value: 4, label: 'after 4 seconds' },
@@ -128,11 +133,12 @@ useLadderKeys(
     leave: () => void router.push(backTo.value),
   },
   () => asking.value || (playing.value && looping.value),
+  () => panels.value,
 )
 </script>
 
 <template>
-  <div class="stage">
+  <div class="stage" :data-tick="running.tick.value">
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
       <template v-if="data && moment">
         <header>
@@ -166,7 +172,13 @@ useLadderKeys(
         <p v-if="(tonight.noted.value || silent) && !playing" class="quiet" role="status">
           {{ silent || tonight.noted.value }}
         </p>
-        <footer>
+        <p v-if="(waiting || own.said.value) && !playing" class="quiet" role="status">
+          {{ own.said.value }}
+          <el-button v-if="waiting" size="small" @click="own.write()">
+            Write {{ waiting.body.more?.percent }} % into {{ own.name.value || 'the group' }}’s record
+          </el-button>
+        </p>
+        <footer ref="keys">
           <RunKeys
             :playing
             :asking
@@ -209,10 +221,16 @@ useLadderKeys(
             </span>
           </div>
         </footer>
-        <el-drawer v-model="panels" title="Sound, song, screen, files" size="min(460px, 94vw)">
+        <el-drawer
+          v-model="panels"
+          title="Sound, song, screen, files"
+          size="min(460px, 94vw)"
+          @closed="backToKeys"
+        >
           <div class="panels">
             <SoundPanel :sound :music="music.ready.value" />
             <OwnMusicPanel :music :run="data" />
+            <CuePanel :cue />
             <FilesPanel :run="data" :percent />
           </div>
         </el-drawer>
@@ -278,6 +296,7 @@ useLadderKeys(
 }
 .panels {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-5);
 }
 @media (max-width: 700px) {

@@ -32,6 +32,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
     </div>
     <p class="row">
       <button type="button" class="plain-button" @click="sound.test()">Test the loudspeaker</button>
+      <RouterLink to="/run-through/steady" class="quiet">How steady is this device?</RouterLink>
       <span class="quiet">Three clicks, a drum, and “five”.</span>
     </p>
     <p v-if="byBrowser" class="quiet">Words that have no clip are said by the browser’s own voice.</p>

@@ -43,6 +43,9 @@ public class AccessTest extends ServerTest {
           "put /api/dances/{id}/teach/saved",
           "delete /api/dances/{id}/teach/saved",
           "post /api/classes/{id}/bring-back",
+          "post /api/screens",
+          "put /api/screens/{code}",
+          "delete /api/screens/{code}",
           "put /api/dances/{id}/watch-outs/{section}",
           "delete /api/dances/{id}/watch-outs/{section}",
           "post /api/classes",
@@ -63,6 +66,11 @@ public class AccessTest extends ServerTest {
           "post /api/groups/{id}/register/dancers",
           "delete /api/groups/{id}/register/dancers/{dancer}",
           "put /api/groups/{id}/register/days/{day}");
+
+  /** What needs no account but the code of a screen. */
+  private static final List<String> BY_CODE =
+      List.of(
+          "get /api/screens/clock", "get /api/screens/{code}", "get /api/screens/{code}/events");
 
   private static final List<String> INSTRUCTORS_READ = List.of("/api/people", "/api/backups");
 
@@ -145,7 +153,8 @@ public class AccessTest extends ServerTest {
     for (Endpoint endpoint : endpoints()) {
       boolean door =
           List.of("get /api/session", "post /api/session", "post /api/setup", "post /api/password")
-              .contains(endpoint.name());
+                  .contains(endpoint.name())
+              || BY_CODE.contains(endpoint.name());
       Client.Answer answer = call(nobody, endpoint);
       assertEquals(answer.status() == 401, !door, endpoint.name() + " gave " + answer.status());
     }

@@ -175,4 +175,35 @@ public class GroupsTest extends ServerTest {
     assertFalse(answer.detail().isBlank());
     assertFalse(oda.get("/api/groups").raw().body().contains("Odd"));
   }
+
+  /** An answer that is lost on its way makes a device send again: the entry stands there once. */
+  @Test
+  public void anEntryWithAWordIsWrittenOnce() {
+    Client tomas = coInstructor();
+    long group = tomas.get("/api/groups").body().get(0).get("id").asLong();
+    long dance = tomas.get("/api/dances").body().get(0).get("id").asLong();
+    String entry =
+        Client.json(
+            "{'dance':%d,'date':'2026-11-20','happened':'DANCED_CALLED','shown':[],'outcome':'SOLID','note':'','key':'a-word-of-a-device'}"
+                .formatted(dance));
+    String address = "/api/groups/" + group + "/record";
+    assertEquals(tomas.post(address, entry).status(), 200);
+    int entries = entries(tomas, group, dance);
+    assertEquals(tomas.post(address, entry).status(), 200);
+    assertEquals(entries(tomas, group, dance), entries);
+    tomas.post(address, entry.replace("a-word", "another-word"));
+    assertEquals(entries(tomas, group, dance), entries + 1);
+    assertEquals(tomas.post(address, entry.replace("a-word-of-a-device", "x")).status(), 422);
+  }
+
+  private static int entries(Client client, long group, long dance) {
+    return client
+        .get("/api/groups/" + group)
+        .body()
+        .get("dances")
+        .valueStream()
+        .filter(it -> it.get("dance").asLong() == dance)
+        .mapToInt(it -> it.get("entries").size())
+        .sum();
+  }
 }

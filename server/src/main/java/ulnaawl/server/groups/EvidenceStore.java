@@ -121,6 +121,17 @@ class EvidenceStore {
     return id;
   }
 
+  /** Whether a group has an entry that was sent with that word. */
+  boolean isWritten(long group, String key) {
+    return database.fetchExists(
+        EVIDENCE, EVIDENCE.GROUP_ID.eq(group).and(EVIDENCE.ENTRY_KEY.eq(key)));
+  }
+
+  /** Keeps the word with which an entry was sent. */
+  void name(long id, String key) {
+    database.update(EVIDENCE).set(EVIDENCE.ENTRY_KEY, key).where(EVIDENCE.ID.eq(id)).execute();
+  }
+
   void withdrawOf(long classId, String by, LocalDateTime at) {
     withdraw(EVIDENCE.CLASS_ID.eq(classId), by, at);
   }

@@ -179,7 +179,11 @@ class GroupController {
   /** A version to bring back, and the version that is known to be the newest. */
   record BringBackGroup(int version, int to) {}
 
-  /** Something that happened, to be written down. */
+  /**
+   * Something that happened, to be written down.
+   *
+   * @param key a word by which a device writes it once, however often it sends it
+   */
   record EntryForm(
       long dance,
       @NotNull LocalDate date,
@@ -187,7 +191,14 @@ class GroupController {
       @NotNull SectionSet shown,
       @NotNull Outcome outcome,
       @NotNull @Size(max = 500) String note,
-      @Nullable @Valid EvidenceView more) {}
+      @Nullable @Valid EvidenceView more,
+      @Nullable @Size(min = 8, max = 60) String key) {
+
+    GroupService.Entry entry(GroupService groups) {
+      return new GroupService.Entry(
+          dance, date, happened, shown, outcome, note, EvidenceView.details(more, groups::leader));
+    }
+  }
 
   @GetMapping
   @KeepAnswer
@@ -259,18 +270,12 @@ class GroupController {
       @PathVariable long id,
       @Valid @RequestBody EntryForm form,
       @AuthenticationPrincipal SignedIn me) {
-    groups.record(
-        id,
-        Optional.empty(),
-        new GroupService.Entry(
-            form.dance(),
-            form.date(),
-            form.happened(),
-            form.shown(),
-            form.outcome(),
-            form.note(),
-            EvidenceView.details(form.more(), groups::leader)),
-        me.name());
+    GroupService.Entry entry = form.entry(groups);
+    if (form.key() == null) {
+      groups.record(id, Optional.empty(), entry, me.name());
+    } else {
+      groups.recordOnce(id, form.key(), entry, me.name());
+    }
     return group(id);
   }
 

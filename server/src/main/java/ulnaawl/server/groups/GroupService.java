@@ -193,9 +193,22 @@ public class GroupService {
             Optional.empty()));
   }
 
-  /** Writes down what happened; instructors and co-instructors alike. */
+  /**
+   * Writes down what happened, once for a word of the device that writes it, however often it is
+   * sent: an answer can be lost on its way.
+   */
   @Transactional
-  public void record(long group, Optional<Long> classId, Entry entry, String by) {
+  void recordOnce(long group, String key, Entry entry, String by) {
+    if (!evidence.isWritten(group, key)) {
+      evidence.name(record(group, Optional.empty(), entry, by), key);
+    }
+  }
+
+  /**
+   * Writes down what happened; instructors and co-instructors alike. Answers the entry's number.
+   */
+  @Transactional
+  public long record(long group, Optional<Long> classId, Entry entry, String by) {
     GroupRow row = active(group);
     if (entry.date().isAfter(today.date())) {
       throw Problem.rejected("The record holds what has happened; this day is still to come.");
@@ -237,6 +250,7 @@ public class GroupService {
             today.moment());
     events.publishEvent(
         Change.of(Thing.EVIDENCE, id, Action.ADDED, by, row.name() + ": " + dance.title()));
+    return id;
   }
 
   /** A colleague by name, as it is written; refused where nobody is called so. */

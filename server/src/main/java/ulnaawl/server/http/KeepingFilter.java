@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -14,6 +15,10 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 @Component
 class KeepingFilter extends OncePerRequestFilter {
 
+  /** Ends of paths whose answers are sent while they are made: events, sound and notes. */
+  private static final List<String> SENT_AS_MADE =
+      List.of("/events", "/run-through/sound", "/run-through/notes");
+
   private final KeptAnswers answers;
 
   KeepingFilter(KeptAnswers answers) {
@@ -22,7 +27,10 @@ class KeepingFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !request.getMethod().equals("GET") || !request.getRequestURI().startsWith("/api/");
+    String path = request.getRequestURI();
+    return !request.getMethod().equals("GET")
+        || !path.startsWith("/api/")
+        || SENT_AS_MADE.stream().anyMatch(path::endsWith);
   }
 
   @Override

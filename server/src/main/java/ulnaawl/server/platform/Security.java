@@ -38,6 +38,12 @@ class Security {
                 .permitAll()
                 .requestMatchers(HttpMethod.GET, "/api/session", "/api/setup")
                 .permitAll()
+                .requestMatchers(
+                    HttpMethod.GET,
+                    "/api/screens/clock",
+                    "/api/screens/{code}",
+                    "/api/screens/{code}/events")
+                .permitAll()
                 .requestMatchers("/api/**")
                 .authenticated()
                 .dispatcherTypeMatchers(DispatcherType.ERROR)

@@ -27,7 +27,7 @@ import ulnaawl.wall.WallEvent;
  * @param wallStarts counts of the song that are danced before each wall, wall 1 first
  * @param scopes all that can be danced of it
  */
-record RunThroughView(
+public record RunThroughView(
     long dance,
     int version,
     String title,
@@ -46,7 +46,7 @@ record RunThroughView(
     List<ScopeChoice> scopes) {
 
   /** Something that can be danced by itself, in words. */
-  record ScopeChoice(ScopeView scope, String label) {}
+  public record ScopeChoice(ScopeView scope, String label) {}
 
   /**
    * The speeds, and the rule that leads from one to another.
@@ -55,17 +55,18 @@ record RunThroughView(
    * @param stands where a class can stand; a rung is begun at the stand with its number
    * @param hold passes of a rung without a clean one after which it is enough
    */
-  record LadderView(boolean forKnown, List<RungView> rungs, List<StandView> stands, int hold) {}
+  public record LadderView(
+      boolean forKnown, List<RungView> rungs, List<StandView> stands, int hold) {}
 
   /**
    * A speed, and what is said at it.
    *
    * @param enough what to do once it has not been clean too often
    */
-  record RungView(int percent, Tempo countsPerMinute, String enough, List<SaidView> said) {}
+  public record RungView(int percent, Tempo countsPerMinute, String enough, List<SaidView> said) {}
 
   /** Where a class stands on the ladder: its rung, and the stands after each answer, from 0. */
-  record StandView(int rung, int clean, int shaky, int lost, boolean top) {}
+  public record StandView(int rung, int clean, int shaky, int lost, boolean top) {}
 
   /**
    * Something that is said.
@@ -73,7 +74,7 @@ record RunThroughView(
    * @param endTick when it has ended
    * @param keys the clips of the voice, one after the other
    */
-  record SaidView(int tick, int endTick, Said.Kind kind, String text, List<String> keys) {}
+  public record SaidView(int tick, int endTick, Said.Kind kind, String text, List<String> keys) {}
 
   /**
    * What is danced.
@@ -81,7 +82,7 @@ record RunThroughView(
    * @param songStart counts of the song that are danced before it
    * @param marks exceptions that come in it
    */
-  record TrackView(
+  public record TrackView(
       int songStart,
       int counts,
       Facing startFacing,
@@ -98,7 +99,7 @@ record RunThroughView(
    * @param section its number; 0 in what is put in
    * @param event what is put in
    */
-  record LegView(
+  public record LegView(
       int tick,
       int counts,
       int firstCount,
@@ -118,7 +119,7 @@ record RunThroughView(
    * @param run places of a leg with the same number are one figure
    * @param call what is called for the figure
    */
-  record StepView(
+  public record StepView(
       int tick,
       int leg,
       String count,
@@ -132,13 +133,13 @@ record RunThroughView(
       FeetView feet) {}
 
   /** An exception that comes: when it is danced, what it is, and its steps. */
-  record MarkView(int tick, String label, String steps, Facing facing) {}
+  public record MarkView(int tick, String label, String steps, Facing facing) {}
 
   /** What the band plays. */
-  record BandView(Feel feel, List<BarView> bars) {}
+  public record BandView(Feel feel, List<BarView> bars) {}
 
   /** A bar: a phrase begins with it or not; the root of the bass in semitones. */
-  record BarView(int tick, int ticks, Bars.Kind kind, boolean begins, int root) {}
+  public record BarView(int tick, int ticks, Bars.Kind kind, boolean begins, int root) {}
 
   /**
    * The song.
@@ -146,7 +147,7 @@ record RunThroughView(
    * @param intro counts of music before the first step
    * @param counts counts that it holds after the intro, where its tempo and length are known
    */
-  record RunSongView(
+  public record RunSongView(
       String title,
       @Nullable String artist,
       @Nullable Tempo countsPerMinute,

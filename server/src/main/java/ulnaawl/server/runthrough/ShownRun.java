@@ -1,0 +1,35 @@
+package ulnaawl.server.runthrough;
+
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.runthrough.RunThroughs.Rehearsed;
+import ulnaawl.server.wire.ScopeView;
+import ulnaawl.teach.lesson.Scope;
+
+/** A run-through as a second screen shows it: the dance alone, nothing of a group. */
+@Component
+public class ShownRun {
+
+  private final RunThroughs runThroughs;
+  private final RunThroughWriter writer;
+
+  ShownRun(RunThroughs runThroughs, RunThroughWriter writer) {
+    this.runThroughs = runThroughs;
+    this.writer = writer;
+  }
+
+  /**
+   * What a scope of a dance shows.
+   *
+   * @throws Problem where the dance has no such scope
+   */
+  public RunThroughView of(long dance, ScopeView wanted) {
+    Rehearsed rehearsed = runThroughs.get(dance, Optional.empty());
+    Scope scope = wanted.scope();
+    if (!rehearsed.lesson().has(scope)) {
+      throw Problem.gone("This dance has no such section, wall or exception any more.");
+    }
+    return writer.view(rehearsed, scope);
+  }
+}

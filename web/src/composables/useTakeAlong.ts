@@ -1,0 +1,82 @@
+import { useIntervalFn } from '@vueuse/core'
+import { api, ask, Refusal, type Schemas } from '@/api/client'
+import { scopeParams, scopeQuery } from '@/domain/run/scope'
+
+const DAYS = 8
+const DAY_MS = 24 * 60 * 60 * 1000
+const AGAIN_MS = 60 * 60 * 1000
+/** What is danced in a hall without a network: walls, the song, sections, exceptions. */
+const ALONG: Schemas['ScopeView']['kind'][] = ['SONG', 'EVENT', 'SECTION']
+
+/** The run-through of a dance, as its page asks for it. */
+export function askRun(dance: number, group: number | undefined, scope: ReturnType<typeof scopeQuery>) {
+  return ask(
+    api.GET('/api/dances/{id}/run-through', { params: { path: { id: dance }, query: { group, ...scope } } }),
+  )
+}
+
+/** A dance of a class with everything one needs of it in the hall. */
+async function takeDance(group: number, line: Schemas['LineView'], dance: number): Promise<void> {
+  const path = { id: dance }
+  const plain = await askRun(dance, group, scopeQuery({}))
+  const others = plain.scopes.filter((one) => ALONG.includes(one.scope.kind))
+  for (const one of others) await askRun(dance, group, scopeQuery(scopeParams(one.scope)))
+  await ask(api.GET('/api/dances/{id}', { params: { path } }))
+  if (line.kind === 'TEACH' || line.kind === 'REMINDER') await takeTeach(group, line, dance)
+}
+
+/** Its teach as it is opened on the floor: one that was put together, else the school's. */
+async function takeTeach(group: number, line: Schemas['LineView'], dance: number): Promise<void> {
+  const path = { id: dance }
+  const { saved } = await ask(api.GET('/api/dances/{id}/teach/saved', { params: { path, query: { group } } }))
+  if (saved) {
+    const body = { group, minutes: saved.minutes, drills: saved.drills }
+    await ask(api.POST('/api/dances/{id}/teach', { params: { path }, body }))
+  } else {
+    const school = line.kind === 'REMINDER' ? ('REMINDER' as const) : undefined
+    const query = { group, minutes: line.minutes, school }
+    await ask(api.GET('/api/dances/{id}/teach', { params: { path, query } }))
+  }
+}
+
+/**
+ * Reads the coming classes with their dances while there is a network, so that they are there when there
+ * is none: the service worker keeps what was read.
+ */
+export async function takeAlong(now = Date.now()): Promise<number> {
+  if (!navigator.onLine || !navigator.serviceWorker?.controller) return 0
+  const agenda = await ask(api.GET('/api/classes'))
+  const soon = agenda.coming.flatMap((one) =>
+    one.planned && new Date(one.nextDate).getTime() - now < DAYS * DAY_MS ? [one.planned.id] : [],
+  )
+  await Promise.all([ask(api.GET('/api/sound')), fetch('/api/sound/voice')])
+  const done = new Set<string>()
+  for (const id of soon) {
+    const path = { id }
+    const sheet = await ask(api.GET('/api/classes/{id}', { params: { path } }))
+    if (sheet.canRecord) await ask(api.GET('/api/classes/{id}/expected', { params: { path } }))
+    for (const line of sheet.lines) {
+      const key = `${sheet.group}/${line.dance}`
+      if (line.dance === undefined || done.has(key)) continue
+      done.add(key)
+      await takeDance(sheet.group, line, line.dance).catch(skipUnready)
+    }
+  }
+  return done.size
+}
+
+/** A dance that cannot be danced yet is no reason to leave the others at home. */
+function skipUnready(e: unknown): void {
+  if (e instanceof Refusal && e.status === 422) return
+  throw e
+}
+
+/** Does so once an hour while the app is open; a network that fails in between is no news. */
+export function useTakeAlong(signedIn: () => boolean): void {
+  const take = () => {
+    if (signedIn()) void takeAlong().catch(() => undefined)
+  }
+  useIntervalFn(take, AGAIN_MS)
+  // The first look at the app comes first.
+  window.setTimeout(take, 8000)
+}
