@@ -24,9 +24,9 @@ cleanupOutdatedCaches()
 
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//] }))
 
-/** What is not kept: other people, backups, files that are made anew, and what is only true now. */
+/** What is not kept: names of dancers, other people, backups, files that are made anew, and what is only true now. */
 const NEVER =
-  /^\/api\/(screens|people(\/\d+|$)|backups|sessions|openapi|dances\/\d+\/(run-through\/(sound|notes)|teach\/pdf))/
+  /^\/api\/(screens|people(\/\d+|$)|backups|sessions|openapi|dances\/\d+\/(run-through\/(sound|notes)|teach\/pdf)|groups\/\d+\/(register|requests))/
 
 registerRoute(
   ({ url, request }) => request.method === 'GET' && url.pathname === '/api/sound/voice',

@@ -1,4 +1,4 @@
-import { useIntervalFn } from '@vueuse/core'
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 import { scopeParams, scopeQuery } from '@/domain/run/scope'
 
@@ -49,7 +49,12 @@ export async function takeAlong(now = Date.now()): Promise<number> {
   const soon = agenda.coming.flatMap((one) =>
     one.planned && new Date(one.nextDate).getTime() - now < DAYS * DAY_MS ? [one.planned.id] : [],
   )
-  await Promise.all([ask(api.GET('/api/sound')), fetch('/api/sound/voice')])
+  await Promise.all([
+    ask(api.GET('/api/sound')),
+    fetch('/api/sound/voice'),
+    ask(api.GET('/api/dances')),
+    ask(api.GET('/api/people/names')),
+  ])
   const done = new Set<string>()
   for (const id of soon) {
     const path = { id }
@@ -71,12 +76,28 @@ function skipUnready(e: unknown): void {
   throw e
 }
 
+/** What was taken along last: how many dances, and when. */
+export interface Along {
+  dances: number
+  at: number
+}
+const along = useLocalStorage<Along | null>('ulna-along', null, {
+  serializer: { read: (text) => JSON.parse(text), write: (it) => JSON.stringify(it) },
+})
+
 /** Does so once an hour while the app is open; a network that fails in between is no news. */
 export function useTakeAlong(signedIn: () => boolean): void {
-  const take = () => {
-    if (signedIn()) void takeAlong().catch(() => undefined)
+  async function take() {
+    if (!signedIn() || !navigator.serviceWorker?.controller) return
+    try {
+      along.value = { dances: await takeAlong(), at: Date.now() }
+    } catch {
+      // What was taken along before is still there.
+    }
   }
   useIntervalFn(take, AGAIN_MS)
   // The first look at the app comes first.
   window.setTimeout(take, 8000)
 }
+
+export const useAlong = () => along

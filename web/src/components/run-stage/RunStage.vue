@@ -109,11 +109,13 @@ const minutes = computed(() => {
 }
 .call {
   font: 700 clamp(28px, 3.6vw, 52px) / 1.1 var(--type-head);
-  display: flex;
-  justify-content: center;
-  align-items: center;
-  gap: var(--space-3);
+  text-wrap: balance;
   min-height: 2.3em;
+}
+.call :deep(svg) {
+  display: inline-block;
+  vertical-align: -0.12em;
+  margin-right: var(--space-2);
 }
 .next {
   font-size: clamp(20px, 2.2vw, 30px);
@@ -166,10 +168,26 @@ const minutes = computed(() => {
 .plain .facts {
   justify-content: space-evenly;
 }
+.plain .feet {
+  max-height: none;
+}
+.plain .count {
+  font-size: min(50vh, 440px);
+}
+.plain .call {
+  font-size: clamp(30px, 4.4vw, 64px);
+}
+.plain .fact,
+.plain .mark {
+  font-size: 25px;
+}
+.plain .where .big {
+  font-size: 84px;
+}
 @media (max-width: 820px) {
   .run {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: minmax(180px, 34vh) auto auto;
+    grid-template-rows: minmax(170px, 30vh) auto auto;
     gap: var(--space-2);
   }
   .feet {
@@ -190,8 +208,12 @@ const minutes = computed(() => {
     text-align: center;
   }
   .call {
-    justify-content: start;
     min-height: 0;
+    font-size: 25px;
+  }
+  .call :deep(svg) {
+    width: 34px;
+    height: 34px;
   }
   .next {
     min-height: 2.4em;

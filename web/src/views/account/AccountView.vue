@@ -5,9 +5,11 @@ import FormField from '@/components/form-field/FormField.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
+import { useAlong } from '@/composables/useTakeAlong'
 import SessionList from './SessionList.vue'
 
 const session = useSession()
+const along = useAlong()
 const { busy, run } = useDo()
 const draft = reactive({ old: '', password: '' })
 
@@ -50,6 +52,15 @@ async function change() {
         >
       </div>
     </form>
+    <section class="card">
+      <h2>On this device</h2>
+      <p v-if="along">
+        The coming classes are here, also without a network: {{ along.dances }} dances with their run-throughs
+        and teaches, as of {{ new Date(along.at).toLocaleString() }}.
+      </p>
+      <p v-else>The coming classes are taken along a few seconds after the app was opened.</p>
+      <p class="quiet">Names of dancers are not among it, and signing out takes all of it away.</p>
+    </section>
     <SessionList title="Where you are signed in" />
   </div>
 </template>

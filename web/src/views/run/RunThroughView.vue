@@ -2,7 +2,6 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '@/api/client'
-import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RunStage from '@/components/run-stage/RunStage.vue'
 import { provideClock } from '@/composables/useClock'
@@ -10,10 +9,12 @@ import { useCueScreen } from '@/composables/useCueScreen'
 import { useGroupRun } from '@/composables/useGroupRun'
 import { useLadderKeys } from '@/composables/useLadderKeys'
 import { useLoad } from '@/composables/useLoad'
+import { useMediaKeys } from '@/composables/useMediaKeys'
 import { useOwnMusic } from '@/composables/useOwnMusic'
 import { useRunThrough } from '@/composables/useRunThrough'
 import { useSound } from '@/composables/useSound'
 import { askRun } from '@/composables/useTakeAlong'
+import { useTheme } from '@/composables/useTheme'
 import { useTonight } from '@/composables/useTonight'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
@@ -23,6 +24,7 @@ import { SCOPE_NAMES, sameScope, scopeParams, scopeQuery } from '@/domain/run/sc
 import CuePanel from './CuePanel.vue'
 import FilesPanel from './FilesPanel.vue'
 import OwnMusicPanel from './OwnMusicPanel.vue'
+import RunChoices from './RunChoices.vue'
 import RungBar from './RungBar.vue'
 import RunKeys from './RunKeys.vue'
 import SoundPanel from './SoundPanel.vue'
@@ -89,12 +91,6 @@ const panels = ref(false)
 const keys = ref<HTMLElement>()
 /** After the panels the next key press is for the run-through again. */
 const backToKeys = () => keys.value?.querySelector<HTMLElement>('.yes, .huge')?.focus()
-const REST = [
-  { value: 0, label: 'at once' },
-  { value: 4, label: 'after 4 seconds' },
-  { value: 10, label: 'after 10 seconds' },
-  { value: -1, label: 'on a key' },
-]
 
 /** All that can be danced, what is danced just now among it. */
 const scopes = computed(() => {
@@ -111,34 +107,33 @@ function dance(to: Schemas['ScopeView']) {
   const { group: g, class: c } = route.query
   void router.replace({ query: { ...(g && { group: g }), ...(c && { class: c }), ...scopeParams(to) } })
 }
-const legs = computed(() => data.value?.track.legs.filter((leg) => leg.counts > 1) ?? [])
-const legName = (leg: Schemas['LegView']) =>
-  `${legs.value.some((one) => one.wall !== leg.wall) ? `${leg.wall}: ` : ''}${leg.label}`
-
+const asked = () => asking.value || (playing.value && looping.value)
+function on() {
+  if (asked()) running.answer('CLEAN')
+  else if (playing.value) running.enoughNow()
+  else void running.play()
+}
+function back() {
+  if (asked()) running.answer('SHAKY')
+  else if (playing.value || resting.value) running.halt()
+  else running.go(rung.value - 1)
+}
 useLadderKeys(
-  {
-    on: () =>
-      asking.value || (playing.value && looping.value)
-        ? running.answer('CLEAN')
-        : playing.value
-          ? running.enoughNow()
-          : void running.play(),
-    back: () =>
-      asking.value || (playing.value && looping.value)
-        ? running.answer('SHAKY')
-        : playing.value || resting.value
-          ? running.halt()
-          : running.go(rung.value - 1),
-    both: () => running.answer('LOST'),
-    leave: () => void router.push(backTo.value),
-  },
-  () => asking.value || (playing.value && looping.value),
+  { on, back, both: () => running.answer('LOST'), leave: () => void router.push(backTo.value) },
+  asked,
   () => panels.value,
 )
+useMediaKeys(playing, () => ({ title: data.value?.title ?? '', artist: `${percent.value} %` }), {
+  play: () => void running.play(),
+  stop: running.halt,
+  next: on,
+  back,
+})
+const { theme, toggle } = useTheme()
 </script>
 
 <template>
-  <div class="stage" :data-tick="running.tick.value">
+  <div class="stage" :class="{ playing }" :data-tick="running.tick.value">
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
       <template v-if="data && moment">
         <header>
@@ -159,7 +154,7 @@ useLadderKeys(
             />
           </label>
           <RungBar :ladder="data.ladder" :rung :percent @go="running.go" @nudge="running.nudge" />
-          <button type="button" class="plain-button" @click="panels = true">
+          <button type="button" class="plain-button panels-key" @click="panels = true">
             Sound, song, screen, files
           </button>
         </header>
@@ -191,35 +186,14 @@ useLadderKeys(
             @stop="running.enoughNow"
             @halt="running.halt"
           />
-          <div v-if="legs.length > 1" class="legs" role="group" aria-label="From where">
-            <button
-              v-for="leg in legs"
-              :key="leg.tick"
-              type="button"
-              :class="{ here: leg.tick === moment.leg.tick, special: leg.event }"
-              @click="running.play(leg.tick)"
-            >
-              {{ legName(leg) }}
-            </button>
-          </div>
-          <div class="choose">
-            <el-switch v-model="looping" active-text="again and again" aria-label="Again and again" />
-            <label>
-              the next rung comes
-              <el-select v-model="rest" size="small" style="width: 150px" aria-label="The next rung comes">
-                <el-option v-for="one in REST" :key="one.value" v-bind="one" />
-              </el-select>
-            </label>
-            <ClockSwitch v-model="view" small />
-            <span class="quiet">
-              {{
-                data.rateKnown
-                  ? `Full speed ${data.fullRate} counts a minute.`
-                  : `No song tempo known: ${data.fullRate} counts a minute are taken.`
-              }}
-              {{ data.ladder.forKnown ? 'Starts higher: the group knows it.' : '' }}
-            </span>
-          </div>
+          <RunChoices
+            v-model:looping="looping"
+            v-model:rest="rest"
+            v-model:view="view"
+            :run="data"
+            :here="moment.leg.tick"
+            @from="running.play"
+          />
         </footer>
         <el-drawer
           v-model="panels"
@@ -228,6 +202,9 @@ useLadderKeys(
           @closed="backToKeys"
         >
           <div class="panels">
+            <button type="button" class="plain-button" @click="toggle">
+              {{ theme === 'dark' ? 'Light screen' : 'Dark screen, for a dark hall' }}
+            </button>
             <SoundPanel :sound :music="music.ready.value" />
             <OwnMusicPanel :music :run="data" />
             <CuePanel :cue />
@@ -259,41 +236,6 @@ useLadderKeys(
   padding: var(--space-2) var(--space-4);
   font-size: 20px;
 }
-.legs {
-  display: flex;
-  gap: 4px;
-  overflow-x: auto;
-  width: 100%;
-  padding-bottom: 2px;
-}
-.legs button {
-  border: 2px solid var(--line);
-  background: var(--surface);
-  color: inherit;
-  border-radius: var(--radius-small);
-  min-height: 40px;
-  padding: 2px 10px;
-  white-space: nowrap;
-  cursor: pointer;
-}
-.legs .here {
-  background: var(--accent-wash);
-  border-color: var(--accent);
-}
-.legs .special {
-  border-color: var(--notice);
-}
-.choose {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-1) var(--space-4);
-  align-items: center;
-}
-.choose label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
 .panels {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
@@ -303,9 +245,29 @@ useLadderKeys(
   .stage {
     height: auto;
     min-height: 100vh;
+    padding-bottom: 108px;
   }
   .scope {
-    width: 100%;
+    flex: 1 1 150px;
+    width: auto;
+  }
+  .stage :deep(.keys) {
+    position: fixed;
+    left: 0;
+    right: 0;
+    bottom: 0;
+    z-index: 3;
+    width: auto;
+    padding: var(--space-2) var(--space-3);
+    background: var(--ground);
+    gap: var(--space-2);
+  }
+  /* While it runs the thumb and the eyes have one thing each. */
+  .stage.playing .scope,
+  .stage.playing .walls,
+  .stage.playing .panels-key,
+  .stage.playing .choose {
+    display: none;
   }
 }
 </style>

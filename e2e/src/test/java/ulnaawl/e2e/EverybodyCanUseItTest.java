@@ -38,6 +38,8 @@ public class EverybodyCanUseItTest extends BrowserTest {
         dance(page, "Paper Lanterns") + "/teach?group=1",
         dance(page, "Paper Lanterns") + "/teach/floor?group=1",
         dance(page, "Paper Lanterns") + "/run-through",
+        "/run-through/steady",
+        "/screen",
         "/groups",
         "/groups/2",
         "/club",

@@ -80,9 +80,9 @@ public class MusicTest extends BrowserTest {
     choose(page, "On wall", "2");
     assertThat(page.locator(".ends").first()).containsText("9 → 9");
     page.navigate(at(dance + "/run-through"));
-    assertThat(page.locator(".hall .wall")).containsText("teacher’s mirror");
+    assertThat(page.locator(".where .view")).containsText("teacher’s mirror");
     text(page, "room").click();
-    assertThat(page.locator(".hall .wall")).containsText("room");
+    assertThat(page.locator(".where .view")).containsText("room");
   }
 
   /** Whoever holds the sheet has every wall and every call, on one page of paper. */

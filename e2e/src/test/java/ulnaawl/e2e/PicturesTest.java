@@ -46,12 +46,6 @@ public class PicturesTest extends BrowserTest {
   public void atTheTable() {
     Page page = signedIn("Oda Marsh");
     take(page, dance(page, "Paper Lanterns"), "dance.png");
-    page.getByText("Floor", new Page.GetByTextOptions().setExact(true)).click();
-    for (int i = 0; i < 6; i++) {
-      page.getByLabel("Step on").click();
-    }
-    page.evaluate("() => window.scrollTo(0, 150)");
-    keep(page, "floor.png");
     page.getByText("Build", new Page.GetByTextOptions().setExact(true)).click();
     page.getByLabel("Take touch left out").last().click();
     page.getByLabel("Take side right out").click();
@@ -72,7 +66,6 @@ public class PicturesTest extends BrowserTest {
     link(page, "Blue Enamel Mug").click();
     heading(page, "Two dances on one floor").waitFor();
     keep(page, "song.png");
-    take(page, "/figures", "figures.png");
     take(page, "/dances", "dances.png");
     take(page, "/classes", "classes.png");
     page.navigate(at("/classes/3"));
@@ -105,6 +98,22 @@ public class PicturesTest extends BrowserTest {
     page.getByLabel("10 seconds more").click(new Locator.ClickOptions().setClickCount(9));
     page.locator(".answers .first").waitFor();
     keep(page, "where-phone.png");
+  }
+
+  /** The run-through on a laptop, and the second screen that follows it. */
+  public void withASecondScreen() {
+    Page page = signedIn("Oda Marsh");
+    page.navigate(at(dance(page, "Brass Buttons") + "/run-through?kind=WALLS&from=2&to=3"));
+    button(page, "Sound, song, screen, files").click();
+    button(page, "Open a second screen").click();
+    String code = page.locator(".code").textContent();
+    page.getByLabel("Close this dialog").click();
+    Page screen = page(1280, 800, ColorScheme.DARK);
+    screen.navigate(at("/screen/" + code));
+    page.locator(".legs").getByText("2: section 4").click();
+    page.locator("[data-testid=call]").getByText("coaster").waitFor();
+    page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("run-through.png")));
+    screen.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("screen.png")));
   }
 
   public void anEvening() {
