@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePreferredReducedMotion, useTransition } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import { degrees } from '@/domain/facing'
@@ -41,7 +42,7 @@ function printOf(foot: 'L' | 'R', at: Schemas['FeetView'], angle: number): Print
 }
 
 /** Degrees that go on past a full turn, so that the feet turn the short way. */
-const angle = ref(degrees(props.track.startFacing))
+const angle = ref(degrees(facing.value))
 watch(facing, (now) => {
   angle.value += ((((degrees(now) - angle.value) % 360) + 540) % 360) - 180
 })
@@ -68,6 +69,12 @@ const middle = computed(() => ({
   x: (feet.value.leftX + feet.value.rightX) / 2,
   y: (feet.value.leftY + feet.value.rightY) / 2,
 }))
+/** The floor glides under the dancer; whoever wants less motion sees it jump. */
+const still = usePreferredReducedMotion()
+const shift = useTransition(() => [middle.value.x, middle.value.y], {
+  duration: 180,
+  disabled: computed(() => still.value === 'reduce'),
+})
 /** The whole floor turned for who looks: as the room is, from the wall's own 12, or in the mirror. */
 const look = computed(() => {
   if (props.view === 'wall') return `rotate(${-degrees(props.start)}deg)`
@@ -99,7 +106,7 @@ const upright = (print: Print) => {
       </pattern>
     </defs>
     <g class="look" :style="{ transform: look }">
-      <g class="under" :style="{ transform: `translate(${-middle.x}px, ${middle.y}px)` }">
+      <g :transform="`translate(${-shift[0]} ${shift[1]})`">
         <rect x="-40" y="-40" width="80" height="80" fill="url(#boards)" />
         <circle r="0.06" class="start" />
         <g
@@ -153,7 +160,6 @@ const upright = (print: Print) => {
   stroke: var(--line);
   stroke-width: 0.02;
 }
-.under,
 .print {
   transition: transform 0.18s ease-out;
 }
@@ -203,7 +209,6 @@ text {
   transition: transform 0.18s ease-out;
 }
 @media (prefers-reduced-motion: reduce) {
-  .under,
   .heading,
   .print {
     transition: none;

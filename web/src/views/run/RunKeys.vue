@@ -34,7 +34,7 @@ const emit = defineEmits<{
   <div v-else-if="playing" class="keys">
     <button type="button" class="huge" @click="emit('halt')">Stop<small>back ◂</small></button>
     <button type="button" class="huge" @click="emit('stop')">
-      That is enough: how was it?<small>next ▸</small>
+      Enough<small>how was it? · next ▸</small>
     </button>
   </div>
   <div v-else class="keys">
