@@ -1,4 +1,4 @@
-import { useSessionStorage } from '@vueuse/core'
+import { tryOnBeforeUnmount, tryOnScopeDispose, useSessionStorage } from '@vueuse/core'
 import { ref, watch, type Ref } from 'vue'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 import { TICKS } from '@/domain/run/tempo-map'
@@ -110,6 +110,13 @@ export function useCueScreen(
     },
   )
   if (code.value) void clock.set().then(tell)
+
+  // Whoever leaves the page stops: the screen is told, and not again.
+  tryOnBeforeUnmount(() => {
+    running.halt()
+    void tell()
+  })
+  tryOnScopeDispose(() => window.clearTimeout(again))
 
   return { code, problem, open, close }
 }

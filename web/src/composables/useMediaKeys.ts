@@ -43,6 +43,8 @@ export function useMediaKeys(
       }
       // Where it may not play, the keys on the screen and the clicker remain.
       void silence.play().catch(() => undefined)
+    } else {
+      silence?.pause()
     }
   })
 

@@ -130,12 +130,10 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
     if (input) node.connect(input)
   }
 
-  sound.plug(
-    (at, second, speed) => {
-      if (ready.value && node) runSong(node, at, second, speed)
-    },
-    () => void node?.stop(),
-  )
+  const stop = () => void node?.stop()
+  sound.plug((at, second, speed) => {
+    if (ready.value && node) runSong(node, at, second, speed)
+  }, stop)
 
   /** A count of the song that begins at a second of the file; one that is marked already is moved. */
   function mark(count: number, second: number) {
@@ -166,6 +164,7 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
     choose,
     forget,
     wake,
+    stop,
     mark,
     unmark,
     map,

@@ -32,7 +32,7 @@ export type Told = (how: Answer, percent: number, clean: number | undefined) => 
 export function useRunThrough(
   run: Ref<Run | undefined>,
   sound: Sound,
-  music: Pick<OwnMusic, 'map' | 'wake'>,
+  music: Pick<OwnMusic, 'map' | 'wake' | 'stop'>,
   told: Told,
 ) {
   const player = new Player(sound.stage)
@@ -123,6 +123,8 @@ export function useRunThrough(
   }
 
   function ended() {
+    // The band rings out; a song would go on.
+    music.stop()
     pump.pause()
     playing.value = false
     asking.value = true

@@ -65,6 +65,7 @@ export function useSound() {
   function hush(): void {
     timers.forEach((timer) => window.clearTimeout(timer))
     timers = []
+    if ('speechSynthesis' in window) window.speechSynthesis.cancel()
     desk?.hush()
     musicOff()
   }

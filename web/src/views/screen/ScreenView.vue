@@ -35,7 +35,10 @@ async function fetchRun(): Promise<void> {
     problem.value = ''
   } catch (e) {
     problem.value = (e as Error).message
-    if (e instanceof Refusal && e.status === 404) run.value = undefined
+    if (e instanceof Refusal && e.status === 404) {
+      run.value = undefined
+      events.close()
+    }
   }
 }
 
@@ -52,6 +55,10 @@ watch(events.data, (text) => {
   if (other) void fetchRun()
 })
 const away = computed(() => events.status.value !== 'OPEN')
+// No connection, or no screen any more: asking tells which.
+watch(away, (now) => {
+  if (now && run.value) void fetchRun()
+})
 
 useRafFn(() => {
   if (state.value) tick.value = tickAt(state.value, clock.millis())

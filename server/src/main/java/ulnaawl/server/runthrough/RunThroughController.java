@@ -6,11 +6,13 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,6 +25,7 @@ import ulnaawl.play.Performance;
 import ulnaawl.play.Track;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.runthrough.RunThroughs.Rehearsed;
 import ulnaawl.teach.ladder.TempoLadder;
 import ulnaawl.words.Speech;
@@ -35,7 +38,7 @@ class RunThroughController {
   /** The fastest that practice makes sense, in percent of the full rate. */
   private static final int MOST_PERCENT = 110;
 
-  /** Sound files that are made at once; each takes a processor for a second or more. */
+  /** Sound files that one person is sent at once; each takes a processor for a second or more. */
   private static final int AT_ONCE = 2;
 
   private static final String WAV = "audio/wav";
@@ -44,7 +47,9 @@ class RunThroughController {
   private final RunThroughs runThroughs;
   private final RunThroughWriter writer;
   private final Speech speech;
-  private final Semaphore making = new Semaphore(AT_ONCE);
+
+  /** Files that are being sent, by the number of the person: whoever is slow waits alone. */
+  private final Map<Long, Integer> sending = new ConcurrentHashMap<>();
 
   RunThroughController(RunThroughs runThroughs, RunThroughWriter writer, Speech speech) {
     this.runThroughs = runThroughs;
@@ -75,18 +80,19 @@ class RunThroughController {
       @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(MOST_PERCENT) int percent,
       @RequestParam(defaultValue = "ALL") Heard heard,
       @ParameterObject @Valid ScopeQuery scope,
+      @AuthenticationPrincipal SignedIn me,
       HttpServletResponse response)
       throws IOException {
     Rehearsed rehearsed = runThroughs.get(id, Optional.empty());
     PracticeWav wav = wav(rehearsed, performance(rehearsed, scope, percent), heard);
-    if (!making.tryAcquire()) {
-      throw Problem.tooMany("Other sound files are being made; try again in a moment.");
-    }
     try {
+      if (sending.merge(me.id(), 1, Integer::sum) > AT_ONCE) {
+        throw Problem.tooMany("Two sound files are on their way to you; wait for one of them.");
+      }
       named(response, WAV, rehearsed, percent, "wav");
       wav.write(response.getOutputStream());
     } finally {
-      making.release();
+      sending.computeIfPresent(me.id(), (_, many) -> many > 1 ? Integer.valueOf(many - 1) : null);
     }
   }
 
