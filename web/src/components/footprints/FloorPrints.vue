@@ -2,6 +2,7 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
+import SolePrint from '@/components/sole-print/SolePrint.vue'
 import { clock } from '@/domain/facing'
 import { frameOf, printsAfter, trail } from '@/domain/floor'
 
@@ -96,27 +97,28 @@ function onKey(event: KeyboardEvent) {
       <g :transform="side">
         <line class="line" x1="-50" x2="50" y1="0" y2="0" />
         <line class="line" x1="0" x2="0" y1="-50" y2="50" />
-        <g v-for="(print, i) in fading" :key="`t${i}`" class="old" :style="{ opacity: 0.12 + i * 0.05 }">
-          <path
-            :transform="`translate(${print.x} ${-print.y}) rotate(${print.angle}) scale(${print.foot === 'L' ? -1 : 1} 1)`"
-            d="M-0.08 -0.3 Q0.13 -0.33 0.13 -0.1 Q0.13 0.05 0.09 0.19 Q0.06 0.31 -0.03 0.3 Q-0.12 0.28 -0.1 0.12 Z"
-          />
-        </g>
-        <g
+        <SolePrint
+          v-for="(print, i) in fading"
+          :key="`t${i}`"
+          as="trail"
+          :foot="print.foot"
+          :transform="`translate(${print.x} ${-print.y}) rotate(${print.angle})`"
+          :style="{ opacity: 0.12 + i * 0.05 }"
+        />
+        <SolePrint
           v-for="print in prints"
           :key="print.foot"
           class="print"
-          :class="[print.foot === 'L' ? 'left' : 'right', { full: print.weight, moved: print.moved }]"
+          as="foot"
+          :foot="print.foot"
+          :full="print.weight"
+          :moved="print.moved"
           :style="{ transform: `translate(${print.x}px, ${-print.y}px) rotate(${print.angle}deg)` }"
         >
-          <path
-            :transform="`scale(${print.foot === 'L' ? -1 : 1} 1)`"
-            d="M-0.08 -0.3 Q0.13 -0.33 0.13 -0.1 Q0.13 0.05 0.09 0.19 Q0.06 0.31 -0.03 0.3 Q-0.12 0.28 -0.1 0.12 Z"
-          />
           <text y="0.06" text-anchor="middle" :transform="mirrored ? 'scale(-1 1)' : ''">
             {{ print.foot }}
           </text>
-        </g>
+        </SolePrint>
       </g>
     </svg>
     <figcaption>
@@ -173,38 +175,11 @@ svg {
   stroke-width: 0.02;
   stroke-dasharray: 0.1 0.1;
 }
-.old path {
-  fill: var(--text-soft);
-}
 .print {
   transition: transform 0.16s ease-out;
 }
-.print path {
-  fill: var(--surface);
-  stroke: currentColor;
-  stroke-width: 0.03;
-  stroke-dasharray: 0.06 0.04;
-}
-.print.full path {
-  fill: currentColor;
-  stroke-dasharray: none;
-}
-.print.moved path {
-  stroke: var(--notice);
-  stroke-width: 0.05;
-}
 text {
   font: 700 0.17px var(--type);
-  fill: currentColor;
-}
-.full text {
-  fill: var(--surface);
-}
-.left {
-  color: var(--left-foot);
-}
-.right {
-  color: var(--right-foot);
 }
 figcaption {
   display: flex;

@@ -2,6 +2,7 @@
 import { usePreferredReducedMotion, useTransition } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
+import SolePrint from '@/components/sole-print/SolePrint.vue'
 import { degrees } from '@/domain/facing'
 import type { ClockView } from '@/domain/clock-view'
 
@@ -20,8 +21,6 @@ const props = defineProps<{
 
 const HALF = 1.9
 const TRAIL = 6
-const SOLE =
-  'M-0.08 -0.3 Q0.13 -0.33 0.13 -0.1 Q0.13 0.05 0.09 0.19 Q0.06 0.31 -0.03 0.3 Q-0.12 0.28 -0.1 0.12 Z'
 
 interface Print {
   foot: 'L' | 'R'
@@ -109,17 +108,14 @@ const upright = (print: Print) => {
       <g :transform="`translate(${-shift[0]} ${shift[1]})`">
         <rect x="-40" y="-40" width="80" height="80" fill="url(#boards)" />
         <circle r="0.06" class="start" />
-        <g
+        <SolePrint
           v-for="(print, i) in trail"
           :key="i"
-          class="old"
+          as="trail"
+          :foot="print.foot"
           :style="{ ...at(print), opacity: 0.1 + i * 0.05 }"
-        >
-          <path :d="SOLE" :transform="`scale(${print.foot === 'L' ? -1 : 1} 1)`" />
-        </g>
-        <g v-if="ghost" class="ghost" :class="ghost.foot === 'L' ? 'left' : 'right'" :style="at(ghost)">
-          <path :d="SOLE" :transform="`scale(${ghost.foot === 'L' ? -1 : 1} 1)`" />
-        </g>
+        />
+        <SolePrint v-if="ghost" as="ghost" :foot="ghost.foot" :style="at(ghost)" />
         <path
           class="heading"
           d="M0 -0.24 L0.16 0.06 Q0 -0.02 -0.16 0.06 Z"
@@ -127,16 +123,19 @@ const upright = (print: Print) => {
             transform: `translate(${middle.x}px, ${-middle.y}px) rotate(${angle}deg) translate(0, -0.72px)`,
           }"
         />
-        <g
+        <SolePrint
           v-for="print in prints"
           :key="print.foot"
           class="print"
-          :class="[letter(print.foot) === 'L' ? 'left' : 'right', { full: print.full, moved: print.moved }]"
+          as="foot"
+          :foot="print.foot"
+          :full="print.full"
+          :moved="print.moved"
+          :class="{ mirrored: view === 'mirror' }"
           :style="at(print)"
         >
-          <path :d="SOLE" :transform="`scale(${print.foot === 'L' ? -1 : 1} 1)`" />
           <text y="0.075" text-anchor="middle" :transform="upright(print)">{{ letter(print.foot) }}</text>
-        </g>
+        </SolePrint>
       </g>
     </g>
   </svg>
@@ -167,42 +166,15 @@ const upright = (print: Print) => {
   fill: var(--text-soft);
   opacity: 0.5;
 }
-.old path {
-  fill: var(--text-soft);
-}
-.ghost path {
-  fill: none;
-  stroke: currentColor;
-  stroke-width: 0.025;
-  stroke-dasharray: 0.06 0.06;
-  opacity: 0.75;
-}
-.print path {
-  fill: var(--surface);
-  stroke: currentColor;
-  stroke-width: 0.035;
-  stroke-dasharray: 0.07 0.045;
-}
-.print.full path {
-  fill: currentColor;
-  stroke-dasharray: none;
-}
-.print.moved path {
-  stroke: var(--notice);
-  stroke-width: 0.06;
-}
 text {
   font: 800 0.22px var(--type);
-  fill: currentColor;
 }
-.full text {
-  fill: var(--surface);
-}
-.left {
-  color: var(--left-foot);
-}
-.right {
+/* Who faces the class uses the other foot: its colour goes with its letter. */
+.mirrored.left {
   color: var(--right-foot);
+}
+.mirrored.right {
+  color: var(--left-foot);
 }
 .heading {
   fill: var(--accent);

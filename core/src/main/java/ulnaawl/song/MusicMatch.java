@@ -72,10 +72,12 @@ public record MusicMatch(
    * Judges a song for a dance.
    *
    * @param level the level of the dance, stated or measured
-   * @return empty where it does not do: another meter, no bpm, far too slow or too fast
+   * @return empty where it does not do: another meter, no bpm, far too slow or too fast, or nothing
+   *     to dance yet
    */
   public static Optional<MusicMatch> of(Dance dance, Level level, ListedSong song) {
-    if (song.meter() != dance.headers().meter() || song.song().bpm().isEmpty()) {
+    boolean nothing = dance.main().counts() == 0;
+    if (nothing || song.meter() != dance.headers().meter() || song.song().bpm().isEmpty()) {
       return Optional.empty();
     }
     Optional<Tempo> own = dance.countsPerMinute();

@@ -1,5 +1,6 @@
 package ulnaawl.server.groups;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -26,7 +27,7 @@ import ulnaawl.server.platform.Problem;
  * @param byItself whether a run-through or a teach noted it; said, never heard
  */
 public record EvidenceView(
-    @NotNull @Size(max = 60) List<@NotNull SpotView> spots,
+    @NotNull @Size(max = 60) List<@NotNull @Valid SpotView> spots,
     @Nullable @Min(1) @Max(100) Integer percent,
     @Nullable @Min(1) @Max(240) Integer minutes,
     @NotNull @Size(max = 200) String options,
