@@ -53,6 +53,8 @@ public class OtherMusicTest {
   public void anotherMeterDoesNotDo() {
     ListedSong waltz = song(112, Meter.THREE, SongPhrases.UNKNOWN);
     assertEquals(MusicMatch.of(LANTERNS, Level.BEGINNER, waltz), Optional.empty());
+    // Nor does anything go with a dance that has no count yet.
+    assertEquals(match(Dances.dance("title: X"), 112), Optional.empty());
   }
 
   /** The tag after wall 2 and the restart on wall 5: 32 32+4 32 32 16 32. */
