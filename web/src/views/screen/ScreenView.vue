@@ -25,13 +25,17 @@ const clock = useServerClock()
 const view = provideHallClock()
 const shown = computed(() => (view.value === 'mirror' ? 'teacher’s mirror' : 'as one stands behind'))
 
+/** Events that were heard: one that comes while an answer is on its way is newer than that. */
+let heard = 0
+
 /** The dance that is shown; asked for anew when it is another one. */
 async function fetchRun(): Promise<void> {
   if (!code.value) return
+  const before = heard
   try {
     const answer = await ask(api.GET('/api/screens/{code}', { params: { path: { code: code.value } } }))
     run.value = answer.run
-    state.value = answer.state
+    if (heard === before) state.value = answer.state
     problem.value = ''
   } catch (e) {
     problem.value = (e as Error).message
@@ -49,8 +53,9 @@ const events = useEventSource(address, ['state'] as const, { autoReconnect: { de
 watch(events.data, (text) => {
   if (!text) return
   const now: Schemas['ScreenState'] = JSON.parse(text)
-  const before = state.value
-  const other = !run.value || !before || before.dance !== now.dance || !sameScope(before.scope, now.scope)
+  const was = state.value
+  heard++
+  const other = !run.value || !was || was.dance !== now.dance || !sameScope(was.scope, now.scope)
   state.value = now
   if (other) void fetchRun()
 })
