@@ -115,7 +115,13 @@ const upright = (print: Print) => {
           :foot="print.foot"
           :style="{ ...at(print), opacity: 0.1 + i * 0.05 }"
         />
-        <SolePrint v-if="ghost" as="ghost" :foot="ghost.foot" :style="at(ghost)" />
+        <SolePrint
+          v-if="ghost"
+          as="ghost"
+          :foot="ghost.foot"
+          :class="{ mirrored: view === 'mirror' }"
+          :style="at(ghost)"
+        />
         <path
           class="heading"
           d="M0 -0.24 L0.16 0.06 Q0 -0.02 -0.16 0.06 Z"
