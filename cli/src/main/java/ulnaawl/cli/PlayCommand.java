@@ -106,15 +106,19 @@ public final class PlayCommand {
     if (arguments.wav().isEmpty() && arguments.midi().isEmpty()) {
       performance.said().stream()
           .filter(it -> it.kind() != Said.Kind.COUNT)
-          .forEach(it -> out.printf("%8s  %s%n", when(it), it.text()));
+          .forEach(it -> out.printf("%8s  %s%n", when(it, meter), it.text()));
     }
   }
 
-  /** The count on which a call begins; a quarter of a count is the finest. */
-  private static String when(Said said) {
+  /**
+   * The count on which a call begins; a quarter of a count is the finest. Counts that are counted
+   * in stand in brackets.
+   */
+  private static String when(Said said, Meter meter) {
     int quarters = Math.floorDiv(said.tick() * 4, TICKS);
     String between = java.util.List.of("", "e", "&", "a").get(Math.floorMod(quarters, 4));
-    return Math.floorDiv(quarters, 4) + 1 + between;
+    int count = Math.floorDiv(quarters, 4) + 1;
+    return count < 1 ? "(" + (meter.sectionCounts() + count) + between + ")" : count + between;
   }
 
   private static Scope scope(Lesson lesson, PlayArguments arguments) throws WrongWords {

@@ -41,6 +41,7 @@ public class PlayCommandTest {
     assertTrue(ran.out().startsWith("Paper Lanterns, wall 2"), ran.out());
     // 36 counts at 67.2 a minute and 4 that are counted in.
     assertTrue(ran.out().contains("36 counts at 67.2 a minute, 0:35"), ran.out());
+    assertTrue(ran.out().contains("(8e)  vine right"), ran.out());
     assertTrue(ran.out().contains("25  tag coming"), ran.out());
     assertTrue(ran.out().contains("29  tag: sway right left right left"), ran.out());
   }
