@@ -57,6 +57,7 @@ export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['R
     title: 'Paper Lanterns',
     scope: { kind: 'WALLS', from: 1, to: 2 },
     label: 'walls 1 to 2',
+    whole: true,
     fullRate: 120,
     rateKnown: true,
     beats: 4,

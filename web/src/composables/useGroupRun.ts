@@ -29,7 +29,7 @@ export function useGroupRun(group: Ref<number | undefined>, given: Ref<number | 
     group,
     async (of) => {
       today.value = undefined
-      if (of === undefined) return
+      if (of === undefined || given.value !== undefined) return
       try {
         const agenda = await ask(api.GET('/api/classes'))
         date.value = agenda.today

@@ -66,6 +66,7 @@ export function useRunThrough(
     halt()
     if (!now) return
     tick.value = -now.countIn * TICKS
+    clean.value = undefined
     const same = before?.dance === now.dance && before.ladder.rungs.length === now.ladder.rungs.length
     if (!same || !ladder.value) ladder.value = begin(now.ladder, 0)
   })

@@ -168,6 +168,31 @@ describe('a run-through', () => {
     expect(rung(page)).toContain('80 %')
   })
 
+  it('offers the group’s record what was danced of the whole dance, and nothing of a section', async () => {
+    const of = (whole: boolean) => ({
+      'GET /api/dances/{id}/run-through': () => run({ whole }),
+      'GET /api/sound': () => SOUND,
+      'GET /api/sound/voice': () => 'x',
+      'GET /api/classes': () => ({
+        today: '2026-11-30',
+        recent: [],
+        coming: [{ group: 3, groupName: 'Steppers', nextDate: '2026-12-01' }],
+      }),
+    })
+    for (const whole of [false, true]) {
+      localStorage.removeItem('ulna-run-reached')
+      serve(of(whole))
+      const page = await opened()
+      await key(' ')
+      await danced(60)
+      await key(' ')
+      await alone()
+      await page.press('Wait back ◂')
+      expect(page.words().includes('Write 60 % into Steppers’s record')).toBe(whole)
+      page.view.unmount()
+    }
+  })
+
   it('is left with Escape, and a dance that cannot be run says why', async () => {
     const page = await opened()
     await key('Escape')

@@ -40,10 +40,8 @@ const own = useGroupRun(group, given)
 const { classId, waiting } = own
 const backTo = computed(() => (given.value ? `/classes/${given.value}/floor` : `/dances/${id.value}`))
 const wanted = computed(() => {
-  const given = SCOPE_NAMES.map((name) => [name, route.query[name]]).filter(
-    ([, it]) => typeof it === 'string',
-  )
-  return scopeQuery(Object.fromEntries(given))
+  const words = SCOPE_NAMES.map((name) => [name, route.query[name]])
+  return scopeQuery(Object.fromEntries(words.filter(([, it]) => typeof it === 'string')))
 })
 const { data, problem, loading, load } = useLoad(() => askRun(id.value, group.value, wanted.value))
 watch([id, group, wanted], load)
@@ -62,8 +60,12 @@ onMounted(async () => {
 const tonight = useTonight(classId)
 const OUTCOME = { CLEAN: 'SOLID', SHAKY: 'SHAKY', LOST: 'LOST' } as const
 
-/** What was reached notes itself, for a class or for a group that is run through by itself. */
+/**
+ * What was reached of the whole dance notes itself, for a class or for a group that is run through by
+ * itself; a section that was practised is no dance that was danced.
+ */
 function told(how: Answer, percent: number, clean: number | undefined) {
+  if (!data.value?.whole) return
   const reached = clean ?? percent
   const outcome = OUTCOME[how]
   const form = {
@@ -146,7 +148,7 @@ const { theme, toggle } = useTheme()
             <el-input-number
               :model-value="data.scope.to"
               :min="data.scope.from"
-              :max="12"
+              :max="data.wallStarts.length"
               size="small"
               style="width: 96px"
               aria-label="To wall"

@@ -89,8 +89,15 @@ public record Track(
     return steps.stream().filter(step -> step.leg() == leg);
   }
 
-  /** Where it faces at its end, on the room clock. */
-  public Facing endFacing() {
-    return steps.isEmpty() ? startFacing : steps.getLast().danced().facing();
+  /**
+   * Whether every section is danced in it from end to end. Only then has a class danced the dance;
+   * anything less is practice (common practice).
+   */
+  public boolean isWhole(Lesson lesson) {
+    return lesson.sections().stream()
+        .allMatch(section ->
+            legs.stream()
+                .anyMatch(
+                    leg -> leg.section() == section.number() && leg.counts() == section.counts()));
   }
 }

@@ -43,11 +43,6 @@ final class TrackBuilder {
     counts += leg.counts();
   }
 
-  /** Counts so far. */
-  int counts() {
-    return counts;
-  }
-
   Track build(int songStart, List<Track.Announced> announced) {
     Feet feet = Feet.CLOSED.land(new Spot(Feet.CLOSED_WIDTH, 0), start);
     List<Footwork.After> danced =

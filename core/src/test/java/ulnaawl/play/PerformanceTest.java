@@ -4,6 +4,7 @@ import static org.quicktheories.QuickTheory.qt;
 import static org.quicktheories.generators.SourceDSL.integers;
 import static org.quicktheories.generators.SourceDSL.longs;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
@@ -110,6 +111,18 @@ public class PerformanceTest {
     Said call = first(run, Said.Kind.EXCEPTION);
     assertEquals(call.tick(), 2 * 12);
     assertEquals(call.text(), "change and restart: walk back right left");
+  }
+
+  /** A wall is the dance; a section is not, nor a wall that a restart cuts short. */
+  @Test
+  public void onlyEverySectionIsTheWholeDance() {
+    Lesson lesson = lanterns();
+    assertTrue(Track.of(lesson, new Scope.Walls(1, 1)).isWhole(lesson));
+    assertTrue(Track.of(lesson, new Scope.Run(1, 4)).isWhole(lesson));
+    assertTrue(Track.of(lesson, new Scope.Walls(5, 6)).isWhole(lesson));
+    assertFalse(Track.of(lesson, new Scope.Walls(5, 5)).isWhole(lesson));
+    assertFalse(Track.of(lesson, new Scope.OneSection(1)).isWhole(lesson));
+    assertFalse(Track.of(lesson, new Scope.Join(1, 2)).isWhole(lesson));
   }
 
   /** A join is counted as its sections are: 5 6 7 8, then 1 2 3 4. */

@@ -161,7 +161,7 @@ public class RunThroughTest extends BrowserTest {
     String dance = dance(page, "Winter Apples");
     int number = Integer.parseInt(dance.replaceAll("\\D", ""));
     int before = entries(page, number);
-    page.navigate(at(dance + "/run-through?kind=SECTION&from=1&to=1&group=2"));
+    page.navigate(at(dance + "/run-through?kind=WALLS&from=1&to=1&group=2"));
     button(page, "Count in").click();
     button(page, "Clean").click();
     button(page, "Wait").or(button(page, "Stop")).first().click();

@@ -19,6 +19,7 @@ import ulnaawl.wall.WallEvent;
  * @param version the version of the dance
  * @param scope what is danced
  * @param label the same in words
+ * @param whole whether it is the whole dance: only then has a class danced it
  * @param fullRate counts a minute at full speed
  * @param rateKnown whether the song says so; else it is the usual one
  * @param beats counts in a bar
@@ -33,6 +34,7 @@ public record RunThroughView(
     String title,
     ScopeView scope,
     String label,
+    boolean whole,
     Tempo fullRate,
     boolean rateKnown,
     int beats,

@@ -56,6 +56,7 @@ class RunThroughWriter {
         rehearsed.lesson().dance().title(),
         ScopeView.of(scope),
         speech.teach().scope(scope),
+        track.isWhole(rehearsed.lesson()),
         ladder.full(),
         rehearsed.rateKnown(),
         meter.beats(),
