@@ -1,15 +1,14 @@
 package ulnaawl.play;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
 import ulnaawl.floor.Facing;
-import ulnaawl.music.Count;
-import ulnaawl.teach.cue.Cues.Timed;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.wall.Wall;
@@ -39,22 +38,15 @@ final class SectionTracks {
   /** The section with some of its counts danced in the other way. */
   Track option(Scope.Option scope) {
     Section section = lesson.section(scope.section());
-    Variation option =
-        lesson.dance().variations().stream()
-            .filter(it -> it.name().equals(scope.name()) && it.section() == scope.section())
-            .findFirst()
-            .orElseThrow();
-    Stream<Place> before =
-        section.places().stream().filter(it -> it.count().number() < option.from());
-    Stream<Place> after = section.places().stream().filter(it -> it.count().number() > option.to());
-    List<Timed> timed =
-        Stream.of(before, option.places().stream(), after)
-            .flatMap(it -> it)
-            .map(place -> new Timed(place.count().ticks() - Count.TICKS, place))
-            .toList();
     Passage part = lesson.part(scope.section());
+    Variation option = lesson.option(scope);
+    List<Place> danced = new ArrayList<>(part.between(section.start(), section.end()));
+    danced.removeIf(
+        it -> it.count().number() >= option.from() && it.count().number() <= option.to());
+    danced.addAll(option.places());
+    danced.sort(Comparator.comparing(Place::count));
     TrackBuilder builder = new TrackBuilder(section.startFacing().in(Facing.FRONT));
-    builder.add(leg(part, section, 0, section.counts()), timed);
+    builder.add(wall(part), part, section, section.start(), section.end(), danced);
     return builder.build(songStart(part, section.start()), List.of());
   }
 
@@ -64,20 +56,14 @@ final class SectionTracks {
       int begins = Math.max(from, section.start());
       int ends = Math.min(to, section.end());
       if (begins < ends) {
-        List<Timed> timed =
-            part.between(begins, ends).stream()
-                .map(it -> new Timed(it.at().ticks() - (begins + 1) * Count.TICKS, it))
-                .toList();
-        builder.add(leg(part, section, begins - section.start(), ends - begins), timed);
+        builder.add(wall(part), part, section, begins, ends);
       }
     }
     return builder.build(songStart(part, from), List.of());
   }
 
-  private Leg leg(Passage part, Section section, int left, int counts) {
-    int wall = firstWall(part).map(Wall::number).orElse(1);
-    return new Leg(
-        0, counts, left + 1, wall, part.name(), section.number(), Optional.empty(), Facing.FRONT);
+  private int wall(Passage part) {
+    return firstWall(part).map(Wall::number).orElse(1);
   }
 
   private int songStart(Passage part, int counts) {

@@ -2,14 +2,19 @@ package ulnaawl.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import ulnaawl.dance.Footwork;
+import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
+import ulnaawl.dance.Section;
 import ulnaawl.floor.Facing;
 import ulnaawl.floor.Feet;
 import ulnaawl.floor.Spot;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Count;
 import ulnaawl.teach.cue.Cues.Timed;
+import ulnaawl.wall.DancedSection;
+import ulnaawl.wall.Wall;
 
 /** Puts legs one behind the other, and dances them on the floor. */
 final class TrackBuilder {
@@ -25,20 +30,68 @@ final class TrackBuilder {
     this.facing = start;
   }
 
-  /** The leg that comes next; its tick and facing are set here. */
-  void add(Leg leg, List<Timed> timed) {
-    legs.add(
+  /**
+   * Some counts of a section as it is written.
+   *
+   * @param wall number of the wall that they belong to
+   * @param from counts of the part before them
+   * @param to counts of the part up to their end
+   */
+  void add(int wall, Passage part, Section section, int from, int to) {
+    add(wall, part, section, from, to, part.between(from, to));
+  }
+
+  /** The same with other places in them. */
+  void add(int wall, Passage part, Section section, int from, int to, List<Place> danced) {
+    Leg leg =
         new Leg(
             counts * Count.TICKS,
-            leg.counts(),
-            leg.firstCount(),
-            leg.wall(),
-            leg.part(),
-            leg.section(),
-            leg.event(),
-            facing));
-    int before = counts * Count.TICKS;
-    places.add(timed.stream().map(one -> new Timed(before + one.tick(), one.place())).toList());
+            to - from,
+            from - section.start() + 1,
+            wall,
+            part.name(),
+            section.number(),
+            Optional.empty(),
+            facing);
+    add(leg, danced.stream().map(it -> timed(it.at(), it, from)).toList());
+  }
+
+  /**
+   * Some counts of a section as a wall dances it.
+   *
+   * @param skipped counts of it that are left out at its start
+   * @param most counts of it that are danced
+   */
+  void add(Wall wall, DancedSection section, int skipped, int most) {
+    Leg leg =
+        new Leg(
+            counts * Count.TICKS,
+            most,
+            skipped + 1,
+            wall.number(),
+            wall.part(),
+            section.section(),
+            section.event(),
+            facing);
+    int from = wall.startCount() + section.start() + skipped;
+    List<Timed> timed =
+        section.figures().stream()
+            .flatMap(figure -> figure.moments().stream())
+            .filter(it -> skipped == 0 || it.at().number() > from)
+            .filter(it -> it.at().number() <= from + most)
+            .map(it -> timed(it.at(), it.place(), from))
+            .toList();
+    add(leg, timed);
+  }
+
+  /** A place at its tick of the track; {@code from} counts of what it is counted in lie before. */
+  private Timed timed(Count at, Place place, int from) {
+    return new Timed(at.ticks() + (counts - from - 1) * Count.TICKS, place);
+  }
+
+  private void add(Leg leg, List<Timed> timed) {
+    legs.add(leg);
+    places.add(timed);
     facing = facing.plus(Place.turnOf(timed.stream().map(Timed::place).toList()));
     counts += leg.counts();
   }

@@ -2,12 +2,10 @@ package ulnaawl.play;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.floor.Facing;
 import ulnaawl.music.Count;
-import ulnaawl.teach.cue.Cues.Timed;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.wall.CallSheet;
@@ -41,11 +39,7 @@ final class WallTracks {
   /** An exception with its run-in, from its own wall, and how it goes on. */
   Track event(Scope.Event scope) {
     Wall wall = lesson.walls().walls().get(scope.wall() - 1);
-    WallEvent event =
-        wall.events().stream()
-            .filter(it -> it.id().equals(scope.event()))
-            .findFirst()
-            .orElseThrow();
+    WallEvent event = lesson.event(scope);
     int begins = event.startCount();
     int runIn = Math.min(Scope.RUN_IN, begins - wall.startCount());
     int on = event.kind() == WallEvent.Kind.ENDING ? 0 : Scope.RUN_IN;
@@ -63,111 +57,47 @@ final class WallTracks {
     Passage next = lesson.part(scope.first());
     int before = Math.min(Scope.RUN_IN, last.counts());
     int after = Math.min(Scope.RUN_IN, first.counts());
-    Wall wall = firstInto(part, next);
+    Wall wall = lesson.firstInto(part, next);
     TrackBuilder builder =
         new TrackBuilder(wall.startFacing().plus(part.turnAfter(last.end() - before)));
-    builder.add(
-        leg(wall.number(), part, last, last.counts() - before, before),
-        timed(part, last.end() - before, last.end()));
-    builder.add(leg(wall.number() + 1, next, first, 0, after), timed(next, 0, after));
+    builder.add(wall.number(), part, last, last.end() - before, last.end());
+    builder.add(wall.number() + 1, next, first, 0, after);
     return builder.build(wall.startCount() + last.end() - before, List.of());
-  }
-
-  private static Leg leg(int wall, Passage part, Section section, int left, int counts) {
-    return new Leg(
-        0, counts, left + 1, wall, part.name(), section.number(), Optional.empty(), Facing.FRONT);
-  }
-
-  private static List<Timed> timed(Passage part, int from, int to) {
-    return part.between(from, to).stream()
-        .map(it -> new Timed(it.at().ticks() - (from + 1) * Count.TICKS, it))
-        .toList();
-  }
-
-  private Wall firstInto(Passage part, Passage next) {
-    List<Wall> all = lesson.walls().walls();
-    for (int i = 1; i < all.size(); i++) {
-      if (lesson.partOf(all.get(i - 1)).equals(part) && lesson.partOf(all.get(i)).equals(next)) {
-        return all.get(i - 1);
-      }
-    }
-    return all.getFirst();
   }
 
   private static int end(Wall wall) {
     return wall.startCount() + wall.counts() + wall.tagCounts();
   }
 
+  /** A section of a wall and the counts of it that lie between two of the song. */
+  private record Cut(Wall wall, DancedSection section, int skipped, int counts) {
+
+    static Cut of(Wall wall, DancedSection section, int from, int to) {
+      int start = wall.startCount() + section.start();
+      int skipped = Math.max(0, from - start);
+      return new Cut(wall, section, skipped, Math.min(to - start, section.counts()) - skipped);
+    }
+
+    /** Where one faces as it begins; a pick-up belongs to what it leads into. */
+    Facing startFacing() {
+      int from = wall.startCount() + section.start() + skipped;
+      return section.figures().stream()
+          .flatMap(figure -> figure.moments().stream())
+          .filter(it -> skipped > 0 && it.at().number() <= from)
+          .map(DancedPlace::facing)
+          .reduce(section.startFacing(), (_, facing) -> facing);
+    }
+  }
+
   private Track slice(WallSequence sequence, int from, int to) {
-    TrackBuilder builder = new TrackBuilder(facingAt(sequence, from));
-    for (Wall wall : sequence.walls()) {
-      if (wall.startCount() < to && end(wall) > from) {
-        for (DancedSection section : DancedSection.of(wall)) {
-          add(builder, wall, section, from, to);
-        }
-      }
-    }
+    List<Cut> cuts =
+        sequence.walls().stream()
+            .flatMap(wall -> DancedSection.of(wall).stream().map(it -> Cut.of(wall, it, from, to)))
+            .filter(cut -> cut.counts() > 0)
+            .toList();
+    TrackBuilder builder = new TrackBuilder(cuts.getFirst().startFacing());
+    cuts.forEach(it -> builder.add(it.wall(), it.section(), it.skipped(), it.counts()));
     return builder.build(from, announced(sequence, from, to));
-  }
-
-  private static void add(
-      TrackBuilder builder, Wall wall, DancedSection section, int from, int to) {
-    int start = wall.startCount() + section.start();
-    int begins = Math.max(from, start);
-    int ends = Math.min(to, start + section.counts());
-    if (begins >= ends) {
-      return;
-    }
-    List<Timed> timed = new ArrayList<>();
-    for (DancedSection.Figure figure : section.figures()) {
-      for (DancedPlace moment : figure.moments()) {
-        int count = moment.at().number();
-        if (count <= ends && (begins == start || count > begins)) {
-          timed.add(new Timed(moment.at().ticks() - (begins + 1) * Count.TICKS, moment.place()));
-        }
-      }
-    }
-    builder.add(
-        new Leg(
-            0,
-            ends - begins,
-            begins - start + 1,
-            wall.number(),
-            wall.part(),
-            section.section(),
-            section.event(),
-            Facing.FRONT),
-        timed);
-  }
-
-  /**
-   * Where one faces on the room clock after so many counts of the song. A pick-up belongs to what
-   * it leads into.
-   */
-  private static Facing facingAt(WallSequence sequence, int counts) {
-    Facing facing = sequence.walls().getFirst().startFacing();
-    for (Wall wall : sequence.walls()) {
-      for (DancedSection section : DancedSection.of(wall)) {
-        int start = wall.startCount() + section.start();
-        if (start == counts) {
-          return section.startFacing();
-        }
-        if (start < counts) {
-          facing = facingIn(section, counts);
-        }
-      }
-    }
-    return facing;
-  }
-
-  private static Facing facingIn(DancedSection section, int counts) {
-    Facing facing = section.startFacing();
-    for (DancedSection.Figure figure : section.figures()) {
-      for (DancedPlace moment : figure.moments()) {
-        facing = moment.at().number() <= counts ? moment.facing() : facing;
-      }
-    }
-    return facing;
   }
 
   private List<Track.Announced> announced(WallSequence sequence, int from, int to) {

@@ -179,11 +179,7 @@ final class SectionDrafts {
 
   Draft option(Scope.Option scope) {
     Section section = lesson.section(scope.section());
-    Variation option =
-        lesson.dance().variations().stream()
-            .filter(it -> it.name().equals(scope.name()) && it.section() == scope.section())
-            .findFirst()
-            .orElseThrow();
+    Variation option = lesson.option(scope);
     List<Say> say =
         List.of(new Say.ForWhoLikes(option.from(), option.to()), Say.Figures.of(option.places()));
     Facing start = inRoom(section.startFacing());

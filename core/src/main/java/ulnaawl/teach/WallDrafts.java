@@ -41,7 +41,7 @@ final class WallDrafts {
     Passage next = lesson.part(scope.first());
     int before = Math.min(Scope.RUN_IN, last.counts());
     int after = Math.min(Scope.RUN_IN, first.counts());
-    Facing top = startOf(part, next);
+    Facing top = lesson.firstInto(part, next).startFacing();
     Facing start = top.plus(part.turnAfter(last.end() - before));
     Facing on = top.plus(part.turn());
     List<Say> say = new ArrayList<>();
@@ -55,17 +55,6 @@ final class WallDrafts {
             DancedFigure.calls(part.between(last.end() - before, last.end())),
             DancedFigure.calls(next.between(0, after))));
     return new Draft(before + after, pace.talk(mode), start, on.plus(next.turnAfter(after)), say);
-  }
-
-  /** Where the first wall begins that goes on into that part. */
-  private Facing startOf(Passage part, Passage next) {
-    List<Wall> all = lesson.walls().walls();
-    for (int i = 1; i < all.size(); i++) {
-      if (lesson.partOf(all.get(i - 1)).equals(part) && lesson.partOf(all.get(i)).equals(next)) {
-        return all.get(i - 1).startFacing();
-      }
-    }
-    return Facing.FRONT;
   }
 
   Draft walls(Scope.Walls scope) {
@@ -123,11 +112,7 @@ final class WallDrafts {
   /** An exception with its run-in, from its own wall, and how it goes on. */
   Draft exception(Mode mode, Scope.Event scope) {
     Wall wall = lesson.walls().walls().get(scope.wall() - 1);
-    WallEvent event =
-        wall.events().stream()
-            .filter(it -> it.id().equals(scope.event()))
-            .findFirst()
-            .orElseThrow();
+    WallEvent event = lesson.event(scope);
     List<DancedPlace> danced = DancedPlace.of(wall);
     int begins = event.startCount() - wall.startCount();
     int runIn = Math.min(Scope.RUN_IN, begins);

@@ -11,6 +11,7 @@ import ulnaawl.dance.Dance;
 import ulnaawl.dance.Echo;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
+import ulnaawl.dance.Variation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.Tempo;
 import ulnaawl.wall.EventId;
@@ -118,6 +119,33 @@ public final class Lesson {
   /** The parts in the order in which the walls of the song dance them. */
   public List<String> order() {
     return song.walls().stream().map(Wall::part).toList();
+  }
+
+  /** An exception on the wall on which a scope practises it; the scope is one of this dance. */
+  public WallEvent event(Scope.Event scope) {
+    return walls.walls().get(scope.wall() - 1).events().stream()
+        .filter(it -> it.id().equals(scope.event()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The other way of dancing a section that a scope practises; the scope is one of this dance. */
+  public Variation option(Scope.Option scope) {
+    return dance.variations().stream()
+        .filter(it -> it.name().equals(scope.name()) && it.section() == scope.section())
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The first wall of a part that goes on into another; the first wall of all where none does. */
+  public Wall firstInto(Passage part, Passage next) {
+    List<Wall> all = walls.walls();
+    for (int i = 1; i < all.size(); i++) {
+      if (partOf(all.get(i - 1)).equals(part) && partOf(all.get(i)).equals(next)) {
+        return all.get(i - 1);
+      }
+    }
+    return all.getFirst();
   }
 
   private int between(int from, Section to, String how) {
