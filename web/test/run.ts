@@ -21,6 +21,17 @@ const said = (counts: number): Schemas['SaidView'][] =>
     keys: [`count ${(((count % 8) + 8) % 8) + 1}`],
   }))
 
+/** A click on every count from the count-in on, and a bass on count 3. */
+const hits = (): Schemas['HitView'][] => [
+  ...Array.from({ length: 40 }, (_, i): Schemas['HitView'] => ({
+    tick: (i - 4) * 12,
+    instrument: i % 4 ? 'CLICK' : 'ACCENT',
+    strength: 100,
+    semitones: 0,
+  })),
+  { tick: 24, instrument: 'BASS', strength: 90, semitones: 12 },
+]
+
 /** Two walls of 16 counts that turn to 3, with a tag of 4 between them, a step on every count. */
 export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['RunThroughView'] {
   const leg = (tick: number, counts: number, wall: number, section: number): Schemas['LegView'] => ({
@@ -42,7 +53,6 @@ export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['R
       leg: at,
       count: String((((i * 12 - legs[at].tick) / 12) % 8) + 1),
       foot: i % 2 ? 'L' : 'R',
-      action: 'step',
       weight: i % 2 ? 'L' : 'R',
       takesWeight: true,
       facing: i < 7 ? 0 : 2,
@@ -53,7 +63,6 @@ export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['R
   })
   return {
     dance: 1,
-    version: 3,
     title: 'Paper Lanterns',
     scope: { kind: 'WALLS', from: 1, to: 2 },
     label: 'walls 1 to 2',
@@ -65,6 +74,8 @@ export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['R
     countIn: 4,
     ladder: {
       forKnown: false,
+      slowest: 50,
+      fastest: 110,
       rungs: PERCENTS.map((percent) => ({
         percent,
         countsPerMinute: percent * 1.2,
@@ -84,7 +95,7 @@ export function run(wanted: Partial<Schemas['RunThroughView']> = {}): Schemas['R
       steps,
       marks: [{ tick: 192, label: 'Tag Lull', steps: '1-4 sway', facing: 2 }],
     },
-    band: { feel: 'STRAIGHT', bars: [{ tick: 0, ticks: 48, kind: 'PLAIN', begins: true, root: 5 }] },
+    hits: hits(),
     song: { title: 'Lanterns', intro: 16, counts: 300, countsPerMinute: 120, seconds: 158 },
     wallStarts: [0, 20],
     scopes: [
@@ -106,9 +117,6 @@ export const SOUND: Schemas['SoundView'] = {
     noiseAboveHz: 0,
     loudness: 80,
   })),
-  bars: [
-    { feel: 'STRAIGHT', kind: 'PLAIN', hits: [{ tick: 24, instrument: 'BASS', strength: 90, semitones: 7 }] },
-  ],
   voiceRate: 8000,
   clips: Object.fromEntries(
     Array.from({ length: 8 }, (_, i) => [`count ${i + 1}`, { start: i * 100, samples: 100 }]),

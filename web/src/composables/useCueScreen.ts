@@ -102,13 +102,9 @@ export function useCueScreen(
     }
   }
 
-  watch([running.playing, running.passes, running.percent, run], () => void tell())
-  watch(
-    () => running.playing.value || running.tick.value,
-    () => {
-      if (!running.playing.value) void tell()
-    },
-  )
+  // While it plays the screen counts by itself; where it stands it is told where.
+  const stands = () => (running.playing.value ? undefined : running.tick.value)
+  watch([running.playing, running.passes, running.percent, run, stands], () => void tell())
   if (code.value) void clock.set().then(tell)
 
   // Whoever leaves the page stops: the screen is told, and not again.

@@ -1,19 +1,12 @@
 import { useEventListener } from '@vueuse/core'
+import { clickerKey, type ClickerKey } from '@/domain/clicker'
 
-type Key = 'on' | 'back'
+type Key = Exclude<ClickerKey, 'leave'>
 
 /** Two keys that follow each other within this are one: both. */
 const TOGETHER_MS = 350
 /** A key that is held for so long is held. */
 const HELD_MS = 700
-
-const KEYS: Record<string, Key> = {
-  PageDown: 'on',
-  ArrowRight: 'on',
-  ' ': 'on',
-  PageUp: 'back',
-  ArrowLeft: 'back',
-}
 
 /**
  * A clicker with two keys, or the keyboard: on, back, and both at once or one of them held.
@@ -28,6 +21,8 @@ export function useLadderKeys(
   off: () => boolean = () => false,
 ): void {
   let down: Key | undefined
+  /** The key of the keyboard that is down. */
+  let pressed = ''
   let held = 0
   let first: Key | undefined
   let single = 0
@@ -46,17 +41,10 @@ export function useLadderKeys(
     }, TOGETHER_MS)
   }
 
-  function elsewhere(event: KeyboardEvent): boolean {
-    const target = event.target instanceof Element ? event.target : document.body
-    if (target.closest('input, textarea, [role=dialog], [role=combobox], [role=slider]')) return true
-    return event.key === ' ' && target.closest('button, a, summary') !== null
-  }
-
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (off() || elsewhere(event)) return
-    if (event.key === 'Escape') return does.leave()
-    const key = KEYS[event.key]
+    const key = off() ? undefined : clickerKey(event)
     if (!key) return
+    if (key === 'leave') return does.leave()
     event.preventDefault()
     if (event.repeat || down === key) return
     if (down) {
@@ -66,6 +54,7 @@ export function useLadderKeys(
       return waits() ? does.both() : does[key]()
     }
     down = key
+    pressed = event.key
     held = window.setTimeout(() => {
       down = undefined
       if (waits()) does.both()
@@ -74,8 +63,8 @@ export function useLadderKeys(
   })
 
   useEventListener(window, 'keyup', (event: KeyboardEvent) => {
-    const key = KEYS[event.key]
-    if (!key || down !== key) return
+    const key = down
+    if (!key || event.key !== pressed) return
     window.clearTimeout(held)
     down = undefined
     settle(key)

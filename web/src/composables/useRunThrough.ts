@@ -15,8 +15,6 @@ const PUMP_MS = 25
 /** How far ahead sounds are handed over: a hidden page is woken up once a second only. */
 const AHEAD = 0.2
 const AHEAD_HIDDEN = 1.6
-const SLOWEST = 50
-const FASTEST = 110
 /** Percent that a nudge changes. */
 const NUDGE = 2
 
@@ -54,8 +52,9 @@ export function useRunThrough(
 
   const rung = computed(() => (run.value && ladder.value ? rungOf(run.value.ladder, ladder.value) : 0))
   const percent = computed(() => {
-    const base = run.value?.ladder.rungs[rung.value]?.percent ?? 100
-    return Math.max(SLOWEST, Math.min(FASTEST, base + nudged.value))
+    const of = run.value?.ladder
+    if (!of) return 100
+    return Math.max(of.slowest, Math.min(of.fastest, of.rungs[rung.value].percent + nudged.value))
   })
   const moment = computed(() => run.value && momentAt(run.value, tick.value))
   const done = computed(() => ladder.value?.done ?? false)
@@ -68,11 +67,11 @@ export function useRunThrough(
     tick.value = -now.countIn * TICKS
     clean.value = undefined
     const same = before?.dance === now.dance && before.ladder.rungs.length === now.ladder.rungs.length
-    if (!same || !ladder.value) ladder.value = begin(now.ladder, 0)
+    if (!same) ladder.value = begin(now.ladder, 0)
   })
 
   function events(of: Run, from: number): ScoreEvent[] {
-    const score = scoreOf(of, rungFor(of.ladder, percent.value), sound.sound.value)
+    const score = scoreOf(of, rungFor(of.ladder, percent.value))
     // Before a section one is counted in to, only what leads into it is heard.
     return score.filter(
       (event) =>

@@ -70,7 +70,8 @@ const minutes = computed(() => {
         <span v-if="!forDancers" class="quiet">began at {{ label(start, wallStart) }}</span>
       </p>
       <p v-if="moment.mark" class="mark" :class="{ soon }" data-testid="mark">
-        <b>{{ moment.mark.label }}</b> in <b class="number">{{ moment.mark.counts }}</b>
+        <b>{{ moment.mark.label }}</b> in <b class="number">{{ moment.mark.counts }}</b>, facing
+        {{ label(moment.mark.facing, wallStart) }}
         <span v-if="moment.mark.steps" class="steps">{{ moment.mark.steps }}</span>
       </p>
       <p v-else-if="!forDancers" class="quiet">No restart or tag comes any more in this.</p>

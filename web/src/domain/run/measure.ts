@@ -1,9 +1,9 @@
 import type { Schemas } from '@/api/client'
 import { Desk } from './desk'
 import { Player, type Stage } from './player'
-import { clicks } from './score'
+import type { ScoreEvent } from './score'
 import { runSong } from './song-run'
-import { alongMarks, steady, type Mark, type TempoMap } from './tempo-map'
+import { alongMarks, steady, TICKS, type Mark, type TempoMap } from './tempo-map'
 
 /** How sounds lie against the moments at which they were due, in milliseconds. */
 export interface Steadiness {
@@ -73,13 +73,17 @@ function playOut(player: Player, stage: Uneven): void {
   for (let i = 0; player.pump(0.2); i++) stage.clock += 0.02 + ((i * 7919) % 13) / 100
 }
 
+/** So many clicks, one a count. */
+export const clicks = (counts: number): ScoreEvent[] =>
+  Array.from({ length: counts }, (_, i) => ({ tick: i * TICKS, kind: 'click', strong: i % 4 === 0 }))
+
 /** Minutes of clicks at a rate, rendered without a loudspeaker: as exact as they are scheduled. */
 export async function renderedBeat(
   sound: Schemas['SoundView'],
-  run: Schemas['RunThroughView'],
+  countsAMinute: number,
   minutes: number,
 ): Promise<Steadiness> {
-  const counts = Math.round(run.fullRate * minutes)
+  const counts = Math.round(countsAMinute * minutes)
   const audio = new OfflineAudioContext(1, (minutes * 60 + 2) * RATE, RATE)
   const desk = new Desk(audio, sound, new Uint8Array())
   const due: number[] = []
@@ -87,9 +91,8 @@ export async function renderedBeat(
     due.push(at)
     desk.play(event, at)
   })
-  const long = { ...run, countIn: 0, track: { ...run.track, counts } }
   const player = new Player(stage)
-  player.start({ events: clicks(long), map: steady(run.fullRate), from: 0, to: counts * 12 }, 0, 1)
+  player.start({ events: clicks(counts), map: steady(countsAMinute), from: 0, to: counts * TICKS }, 0, 1)
   playOut(player, stage)
   const rendered = await audio.startRendering()
   return steadiness(onsets(rendered.getChannelData(0), RATE), due)
@@ -141,8 +144,8 @@ export async function songDrift(counts: number, speed: number, wander: number): 
     (at, second, now) => runSong(node, at, second, now),
   )
   const player = new Player(stage)
-  player.start({ events: [], map, from: 0, to: counts * 12 }, 0, speed)
-  const wanted = due.map((_, i) => player.timeOf(i * 12))
+  player.start({ events: [], map, from: 0, to: counts * TICKS }, 0, speed)
+  const wanted = due.map((_, i) => player.timeOf(i * TICKS))
   // The worklet has to have heard what to play before it renders.
   await new Promise((done) => window.setTimeout(done, 300))
   const rendered = await audio.startRendering()

@@ -1,5 +1,4 @@
 import type { Schemas } from '@/api/client'
-import { TICKS } from './tempo-map'
 
 /** Something that is heard, on its tick. */
 export type ScoreEvent =
@@ -9,33 +8,13 @@ export type ScoreEvent =
 
 export type Instrument = Schemas['HitView']['instrument']
 
-/** All clicks from the count-in to the end. */
-export function clicks(run: Schemas['RunThroughView']): ScoreEvent[] {
-  const events: ScoreEvent[] = []
-  for (let count = -run.countIn; count < run.track.counts; count++) {
-    const beat = ((count % run.beats) + run.beats) % run.beats
-    events.push({ tick: count * TICKS, kind: 'click', strong: beat === 0 })
-  }
-  return events
-}
-
-/** What the band plays: the bars of the run with the hits that each kind of bar has. */
-export function bandOf(run: Schemas['RunThroughView'], sound: Schemas['SoundView']): ScoreEvent[] {
-  const end = run.track.counts * TICKS
-  const events: ScoreEvent[] = []
-  for (const bar of run.band.bars) {
-    if (bar.begins) {
-      events.push({ tick: bar.tick, kind: 'hit', instrument: 'CRASH', strength: 55, semitones: 0 })
-    }
-    const hits = sound.bars.find((one) => one.feel === run.band.feel && one.kind === bar.kind)?.hits ?? []
-    for (const hit of hits) {
-      if (hit.tick < bar.ticks) {
-        const semitones = hit.instrument === 'BASS' ? hit.semitones + bar.root : 0
-        events.push({ ...hit, kind: 'hit', tick: bar.tick + hit.tick, semitones })
-      }
-    }
-  }
-  return events.filter((event) => event.tick >= 0 && event.tick < end)
+/** Click and band as the core placed them; a click is known by its instrument. */
+export function hitsOf(run: Schemas['RunThroughView']): ScoreEvent[] {
+  return run.hits.map((hit) =>
+    hit.instrument === 'ACCENT' || hit.instrument === 'CLICK'
+      ? { tick: hit.tick, kind: 'click', strong: hit.instrument === 'ACCENT' }
+      : { ...hit, kind: 'hit' },
+  )
 }
 
 /** What is said at a rung. */
@@ -51,14 +30,8 @@ export function saidAt(rung: Schemas['RungView']): ScoreEvent[] {
 }
 
 /** Everything that is heard of a run at a rung, in order of time. */
-export function scoreOf(
-  run: Schemas['RunThroughView'],
-  rung: number,
-  sound: Schemas['SoundView'] | undefined,
-): ScoreEvent[] {
-  const band = sound ? bandOf(run, sound) : []
-  const said = run.ladder.rungs[rung] ? saidAt(run.ladder.rungs[rung]) : []
-  return [...clicks(run), ...band, ...said].sort((a, b) => a.tick - b.tick)
+export function scoreOf(run: Schemas['RunThroughView'], rung: number): ScoreEvent[] {
+  return [...hitsOf(run), ...saidAt(run.ladder.rungs[rung])].sort((a, b) => a.tick - b.tick)
 }
 
 /** The rung whose calls fit a speed in percent: the slowest that is not slower, else the fastest. */

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import { Desk } from '@/domain/run/desk'
-import { renderedBeat, songDrift, steadiness, type Steadiness } from '@/domain/run/measure'
+import { clicks, renderedBeat, songDrift, steadiness, type Steadiness } from '@/domain/run/measure'
 import { Player } from '@/domain/run/player'
-import { clicks } from '@/domain/run/score'
-import { steady } from '@/domain/run/tempo-map'
+import { steady, TICKS } from '@/domain/run/tempo-map'
 import onsetsAddress from '@/worklets/onsets.js?url&no-inline'
 
 /** How steady this device is: its beat, and a song of one's own at another speed, measured here. */
@@ -19,12 +18,7 @@ const problem = ref('')
 const minutes = ref(1)
 let stop = false
 
-const RUN = {
-  fullRate: 118,
-  beats: 4,
-  countIn: 0,
-  track: { counts: 0 },
-} as unknown as Schemas['RunThroughView']
+const COUNTS_A_MINUTE = 118
 
 async function measure(what: string, how: () => Promise<Steadiness>) {
   busy.value = what
@@ -58,9 +52,8 @@ async function live(): Promise<Steadiness> {
     music: () => undefined,
     hush: () => desk.hush(),
   })
-  const counts = Math.round(RUN.fullRate * minutes.value)
-  const long = { ...RUN, track: { ...RUN.track, counts } }
-  player.start({ events: clicks(long), map: steady(RUN.fullRate), from: 0, to: counts * 12 }, 0, 1)
+  const counts = Math.round(COUNTS_A_MINUTE * minutes.value)
+  player.start({ events: clicks(counts), map: steady(COUNTS_A_MINUTE), from: 0, to: counts * TICKS }, 0, 1)
   stop = false
   await new Promise<void>((done) => {
     const timer = window.setInterval(() => {
@@ -76,7 +69,7 @@ async function live(): Promise<Steadiness> {
 
 async function all() {
   const sound = await ask(api.GET('/api/sound'))
-  await measure('Ten minutes of clicks, rendered', () => renderedBeat(sound, RUN, 10))
+  await measure('Ten minutes of clicks, rendered', () => renderedBeat(sound, COUNTS_A_MINUTE, 10))
   await measure('A steady song at 70 %', () => songDrift(360, 0.7, 0))
   await measure('A steady song at 110 %', () => songDrift(360, 1.1, 0))
   await measure('A song that wanders, at 85 %', () => songDrift(240, 0.85, 0.03))

@@ -38,9 +38,6 @@ record PlayArguments(
 
   private static final int MOST_SECTIONS = 999;
 
-  /** The fastest that practice makes sense, in percent of the full rate. */
-  private static final int MOST_PERCENT = 110;
-
   private static final List<String> WITH_A_WORD =
       List.of("--wall", "--walls", "--section", "--percent", "--wav", "--midi");
 
@@ -68,7 +65,7 @@ record PlayArguments(
         && (given.containsKey("--wall") || given.containsKey("--walls"))) {
       throw new WrongWords("play takes a section or walls, not both: " + USE);
     }
-    OptionalInt percent = number(given, "--percent", TempoLadder.LOWEST, MOST_PERCENT);
+    OptionalInt percent = number(given, "--percent", TempoLadder.LOWEST, TempoLadder.FASTEST);
     return new PlayArguments(
         files.getFirst(),
         number(given, "--wall", 1, SequenceRequest.MOST_WALLS),

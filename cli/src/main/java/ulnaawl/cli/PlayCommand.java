@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
@@ -14,6 +15,7 @@ import ulnaawl.figure.FigureBook;
 import ulnaawl.formats.sound.Mix;
 import ulnaawl.formats.sound.PracticeMidi;
 import ulnaawl.formats.sound.PracticeWav;
+import ulnaawl.music.Count;
 import ulnaawl.music.Meter;
 import ulnaawl.music.PlayTime;
 import ulnaawl.music.SongPhrases;
@@ -33,7 +35,6 @@ import ulnaawl.words.Speech;
 /** Plays a dance into files for practice at home, or prints what is called on which count. */
 public final class PlayCommand {
 
-  private static final int TICKS = 12;
   private static final Speech SPEECH = Speech.english();
 
   private final PrintStream out;
@@ -115,8 +116,8 @@ public final class PlayCommand {
    * in stand in brackets.
    */
   private static String when(Said said, Meter meter) {
-    int quarters = Math.floorDiv(said.tick() * 4, TICKS);
-    String between = java.util.List.of("", "e", "&", "a").get(Math.floorMod(quarters, 4));
+    int quarters = Math.floorDiv(said.tick() * 4, Count.TICKS);
+    String between = List.of("", "e", "&", "a").get(Math.floorMod(quarters, 4));
     int count = Math.floorDiv(quarters, 4) + 1;
     return count < 1 ? "(" + (meter.sectionCounts() + count) + between + ")" : count + between;
   }

@@ -134,6 +134,26 @@ public class DemoDancesTest {
     }
   }
 
+  /** Whatever can be chosen, each step lies in its leg, and each leg behind the one before. */
+  @Test(dataProvider = "dances")
+  public void everyScopeIsWhole(Lesson lesson) {
+    for (Scope scope : lesson.scopes()) {
+      Track track = Track.of(lesson, scope);
+      String what = lesson.dance().title() + " " + scope;
+      int tick = 0;
+      for (int i = 0; i < track.legs().size(); i++) {
+        Leg leg = track.legs().get(i);
+        assertEquals(leg.tick(), tick, what);
+        tick += leg.counts() * 12;
+        int end = tick;
+        assertTrue(
+            track.stepsOf(i).allMatch(it -> it.tick() > leg.tick() - 12 && it.tick() < end), what);
+        assertTrue(track.stepsOf(i).findAny().isPresent(), what);
+      }
+      assertEquals(track.ticks(), tick, what);
+    }
+  }
+
   private static List<Performance> onEveryRung(Lesson lesson, Track track) {
     TempoLadder ladder = TempoLadder.of(lesson.rate(), false, lesson.hardest());
     List<Performance> runs = new ArrayList<>();

@@ -17,6 +17,9 @@ public record TempoLadder(Tempo full, List<Integer> percents) {
   /** The lowest rung that makes sense. */
   public static final int LOWEST = 50;
 
+  /** The fastest that practice makes sense, in percent of the full rate (common practice). */
+  public static final int FASTEST = 110;
+
   /** The largest step between two rungs, in percent of the full rate. */
   public static final int LARGEST_RISE = 15;
 

@@ -11,12 +11,11 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
-import ulnaawl.music.Count;
 import ulnaawl.play.Performance;
 import ulnaawl.play.Said;
 import ulnaawl.play.band.BandPart;
+import ulnaawl.play.band.Clicks;
 import ulnaawl.play.band.Hit;
-import ulnaawl.play.band.Instrument;
 
 /**
  * A run-through as sound: count-in, click, band, counts and calls. A RIFF WAVE file of 16 bit PCM,
@@ -91,7 +90,8 @@ public final class PracticeWav {
     PracticeWav wav = new PracticeWav(performance);
     Synth synth = new Synth(RATE);
     if (mix.click()) {
-      wav.addClicks(synth);
+      Clicks.of(performance.track(), performance.meter(), performance.countIn())
+          .forEach(click -> wav.add(click, synth, 1));
     }
     if (mix.band()) {
       for (Hit hit : band.hits(performance.track().ticks())) {
@@ -108,15 +108,6 @@ public final class PracticeWav {
   /** Words of calls that the voice cannot say; those calls are left out. */
   public List<String> unsaid() {
     return List.copyOf(unsaid);
-  }
-
-  private void addClicks(Synth synth) {
-    int beats = performance.meter().beats();
-    for (int count = -performance.countIn(); count < performance.track().counts(); count++) {
-      boolean strong = Math.floorMod(count, beats) == 0;
-      Instrument click = strong ? Instrument.ACCENT : Instrument.CLICK;
-      add(new Hit(count * Count.TICKS, click, 100, 0), synth, 1);
-    }
   }
 
   private void add(Hit hit, Synth synth, float loudness) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +50,7 @@ public final class Voice {
 
   /** All clips by what they say, see {@link ulnaawl.play.Said#keys}. */
   public Map<String, Clip> clips() {
-    return java.util.Collections.unmodifiableMap(clips);
+    return Collections.unmodifiableMap(clips);
   }
 
   /** The file with all clips: a byte a sample, mu-law. */

@@ -35,9 +35,6 @@ import ulnaawl.words.Speech;
 @RequestMapping("/api/dances/{id}/run-through")
 class RunThroughController {
 
-  /** The fastest that practice makes sense, in percent of the full rate. */
-  private static final int MOST_PERCENT = 110;
-
   /** Sound files that one person is sent at once; each takes a processor for a second or more. */
   private static final int AT_ONCE = 2;
 
@@ -70,14 +67,15 @@ class RunThroughController {
       @RequestParam Optional<Long> group,
       @ParameterObject @Valid ScopeQuery scope) {
     Rehearsed rehearsed = runThroughs.get(id, group);
-    return writer.view(rehearsed, scope.in(rehearsed.lesson()));
+    return writer.view(rehearsed, rehearsed.scope(scope.view()));
   }
 
   /** A file for practice at home: sound, made while it is sent. */
   @GetMapping(value = "/sound", produces = WAV)
   void sound(
       @PathVariable long id,
-      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(MOST_PERCENT) int percent,
+      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(TempoLadder.FASTEST)
+          int percent,
       @RequestParam(defaultValue = "ALL") Heard heard,
       @ParameterObject @Valid ScopeQuery scope,
       @AuthenticationPrincipal SignedIn me,
@@ -109,7 +107,8 @@ class RunThroughController {
   @GetMapping(value = "/notes", produces = MIDI)
   void notes(
       @PathVariable long id,
-      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(MOST_PERCENT) int percent,
+      @RequestParam(defaultValue = "100") @Min(TempoLadder.LOWEST) @Max(TempoLadder.FASTEST)
+          int percent,
       @ParameterObject @Valid ScopeQuery scope,
       HttpServletResponse response)
       throws IOException {
@@ -125,7 +124,7 @@ class RunThroughController {
   }
 
   private static Performance performance(Rehearsed rehearsed, ScopeQuery scope, int percent) {
-    Track track = Track.of(rehearsed.lesson(), scope.in(rehearsed.lesson()));
+    Track track = Track.of(rehearsed.lesson(), rehearsed.scope(scope.view()));
     return rehearsed.at(track, rehearsed.lesson().rate().atPercent(percent));
   }
 

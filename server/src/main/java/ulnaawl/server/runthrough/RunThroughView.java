@@ -7,8 +7,7 @@ import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Tempo;
 import ulnaawl.play.Said;
-import ulnaawl.play.band.Bars;
-import ulnaawl.play.band.Feel;
+import ulnaawl.play.band.Instrument;
 import ulnaawl.server.wire.PlaceView.FeetView;
 import ulnaawl.server.wire.ScopeView;
 import ulnaawl.wall.WallEvent;
@@ -16,7 +15,6 @@ import ulnaawl.wall.WallEvent;
 /**
  * What is played and shown in a run-through; ticks are twelve to a count, from the first count.
  *
- * @param version the version of the dance
  * @param scope what is danced
  * @param label the same in words
  * @param whole whether it is the whole dance: only then has a class danced it
@@ -26,11 +24,11 @@ import ulnaawl.wall.WallEvent;
  * @param sectionCounts counts in a section
  * @param countIn counts that are counted in
  * @param wallStarts counts of the song that are danced before each wall, wall 1 first
+ * @param hits click and band
  * @param scopes all that can be danced of it
  */
 public record RunThroughView(
     long dance,
-    int version,
     String title,
     ScopeView scope,
     String label,
@@ -42,7 +40,7 @@ public record RunThroughView(
     int countIn,
     LadderView ladder,
     TrackView track,
-    BandView band,
+    List<HitView> hits,
     @Nullable RunSongView song,
     List<Integer> wallStarts,
     List<ScopeChoice> scopes) {
@@ -54,11 +52,18 @@ public record RunThroughView(
    * The speeds, and the rule that leads from one to another.
    *
    * @param forKnown whether it starts higher because the group knows the dance
+   * @param slowest the slowest that makes sense, in percent
+   * @param fastest the fastest that makes sense, in percent
    * @param stands where a class can stand; a rung is begun at the stand with its number
    * @param hold passes of a rung without a clean one after which it is enough
    */
   public record LadderView(
-      boolean forKnown, List<RungView> rungs, List<StandView> stands, int hold) {}
+      boolean forKnown,
+      int slowest,
+      int fastest,
+      List<RungView> rungs,
+      List<StandView> stands,
+      int hold) {}
 
   /**
    * A speed, and what is said at it.
@@ -126,7 +131,6 @@ public record RunThroughView(
       int leg,
       String count,
       @Nullable Foot foot,
-      String action,
       Weight weight,
       boolean takesWeight,
       Facing facing,
@@ -137,11 +141,8 @@ public record RunThroughView(
   /** An exception that comes: when it is danced, what it is, and its steps. */
   public record MarkView(int tick, String label, String steps, Facing facing) {}
 
-  /** What the band plays. */
-  public record BandView(Feel feel, List<BarView> bars) {}
-
-  /** A bar: a phrase begins with it or not; the root of the bass in semitones. */
-  public record BarView(int tick, int ticks, Bars.Kind kind, boolean begins, int root) {}
+  /** A sound of click or band: strength in percent, semitones above its own tone. */
+  public record HitView(int tick, Instrument instrument, int strength, int semitones) {}
 
   /**
    * The song.

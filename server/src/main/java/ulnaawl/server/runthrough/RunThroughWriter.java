@@ -4,15 +4,15 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.Meter;
 import ulnaawl.play.Leg;
 import ulnaawl.play.Performance;
 import ulnaawl.play.Track;
-import ulnaawl.play.band.BandPart;
-import ulnaawl.server.runthrough.RunThroughView.BandView;
-import ulnaawl.server.runthrough.RunThroughView.BarView;
+import ulnaawl.play.band.Hit;
+import ulnaawl.server.runthrough.RunThroughView.HitView;
 import ulnaawl.server.runthrough.RunThroughView.LadderView;
 import ulnaawl.server.runthrough.RunThroughView.LegView;
 import ulnaawl.server.runthrough.RunThroughView.MarkView;
@@ -52,7 +52,6 @@ class RunThroughWriter {
     TempoLadder ladder = rehearsed.ladder();
     return new RunThroughView(
         rehearsed.dance(),
-        rehearsed.version(),
         rehearsed.lesson().dance().title(),
         ScopeView.of(scope),
         speech.teach().scope(scope),
@@ -64,7 +63,7 @@ class RunThroughWriter {
         TeachPace.countIn(meter),
         ladder(rehearsed, track),
         track(track),
-        band(rehearsed.band(track)),
+        hits(rehearsed.hits(track)),
         rehearsed.song().map(song -> song(rehearsed, song)).orElse(null),
         rehearsed.lesson().walls().walls().stream().map(Wall::startCount).toList(),
         rehearsed.lesson().scopes().stream()
@@ -88,7 +87,8 @@ class RunThroughWriter {
         table.stands().stream()
             .map(it -> new StandView(it.rung(), it.clean(), it.shaky(), it.lost(), it.top()))
             .toList();
-    return new LadderView(rehearsed.known(), rungs, stands, table.hold());
+    return new LadderView(
+        rehearsed.known(), TempoLadder.LOWEST, TempoLadder.FASTEST, rungs, stands, table.hold());
   }
 
   private static List<SaidView> said(Performance performance) {
@@ -128,7 +128,6 @@ class RunThroughWriter {
         step.leg(),
         step.place().count().label(),
         step.place().foot().orElse(null),
-        step.place().description(),
         step.place().after(),
         step.place().takesWeight(),
         step.danced().facing(),
@@ -145,12 +144,10 @@ class RunThroughWriter {
         one.call().facing());
   }
 
-  private static BandView band(BandPart part) {
-    return new BandView(
-        part.feel(),
-        part.bars().stream()
-            .map(it -> new BarView(it.tick(), it.ticks(), it.kind(), it.begins(), it.root()))
-            .toList());
+  private static List<HitView> hits(List<Hit> hits) {
+    return hits.stream()
+        .map(it -> new HitView(it.tick(), it.instrument(), it.strength(), it.semitones()))
+        .toList();
   }
 
   private static RunSongView song(Rehearsed rehearsed, ListedSong song) {
@@ -165,7 +162,7 @@ class RunThroughWriter {
         number(clock.counts()));
   }
 
-  private static @org.jspecify.annotations.Nullable Integer number(OptionalInt number) {
+  private static @Nullable Integer number(OptionalInt number) {
     return number.isPresent() ? Integer.valueOf(number.getAsInt()) : null;
   }
 }

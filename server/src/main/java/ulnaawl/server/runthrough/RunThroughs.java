@@ -1,6 +1,9 @@
 package ulnaawl.server.runthrough;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ulnaawl.learning.Stage;
 import ulnaawl.music.ListedSong;
@@ -10,16 +13,21 @@ import ulnaawl.music.Tempo;
 import ulnaawl.play.Performance;
 import ulnaawl.play.Track;
 import ulnaawl.play.band.BandPart;
+import ulnaawl.play.band.Clicks;
 import ulnaawl.play.band.Feel;
+import ulnaawl.play.band.Hit;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.platform.Problem;
 import ulnaawl.server.teaching.TeachingService;
 import ulnaawl.server.teaching.TeachingService.Prepared;
 import ulnaawl.server.walls.Music;
+import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.ladder.TempoLadder;
 import ulnaawl.teach.lesson.Learner;
 import ulnaawl.teach.lesson.Lesson;
+import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.lesson.TeachPace;
 import ulnaawl.words.Speech;
 
@@ -54,7 +62,6 @@ class RunThroughs {
    */
   record Rehearsed(
       long dance,
-      int version,
       Lesson lesson,
       TempoLadder ladder,
       boolean known,
@@ -69,8 +76,29 @@ class RunThroughs {
       return lesson.dance().countsPerMinute().isPresent();
     }
 
+    /**
+     * A scope as it was asked for.
+     *
+     * @throws Problem where the dance has no such scope
+     */
+    Scope scope(ScopeView wanted) {
+      Scope scope = wanted.scope();
+      if (!lesson.has(scope)) {
+        throw Problem.gone("This dance has no such section, wall or exception any more.");
+      }
+      return scope;
+    }
+
     Performance at(Track track, Tempo rate) {
       return Performance.of(track, meter(), rate, speech.walls());
+    }
+
+    /** Click and band, in order of time. */
+    List<Hit> hits(Track track) {
+      List<Hit> clicks = Clicks.of(track, meter(), TeachPace.countIn(meter()));
+      return Stream.concat(clicks.stream(), band(track).hits(track.ticks()).stream())
+          .sorted(Comparator.comparingInt(Hit::tick))
+          .toList();
     }
 
     BandPart band(Track track) {
@@ -91,7 +119,6 @@ class RunThroughs {
                 () -> new Lesson(read.dance(), reader.book(), Learner.fresh(TeachPace.LIVE)));
     return new Rehearsed(
         id,
-        dances.get(id).version(),
         lesson,
         TempoLadder.of(lesson.rate(), known, lesson.hardest()),
         known,

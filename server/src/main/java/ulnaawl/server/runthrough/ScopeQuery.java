@@ -2,11 +2,8 @@ package ulnaawl.server.runthrough;
 
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
-import ulnaawl.server.platform.Problem;
 import ulnaawl.server.wire.EventRef;
 import ulnaawl.server.wire.ScopeView;
-import ulnaawl.teach.lesson.Lesson;
-import ulnaawl.teach.lesson.Scope;
 import ulnaawl.wall.WallEvent;
 
 /**
@@ -31,25 +28,15 @@ record ScopeQuery(
     @Nullable Integer last,
     @Nullable Integer after) {
 
-  /**
-   * The scope, one of the lesson's.
-   *
-   * @throws Problem where the dance has no such scope
-   */
-  Scope in(Lesson lesson) {
+  /** The same as it travels elsewhere. */
+  ScopeView view() {
     int first = from == null ? 1 : from;
     EventRef ref = event == null ? null : new EventRef(event, name, section, last, after);
-    Scope scope =
-        new ScopeView(
-                kind == null ? ScopeView.Kind.WALLS : kind,
-                first,
-                to == null ? first : to,
-                ref == null ? null : ref.event(),
-                name)
-            .scope();
-    if (!lesson.has(scope)) {
-      throw Problem.gone("This dance has no such section, wall or exception any more.");
-    }
-    return scope;
+    return new ScopeView(
+        kind == null ? ScopeView.Kind.WALLS : kind,
+        first,
+        to == null ? first : to,
+        ref == null ? null : ref.event(),
+        name);
   }
 }

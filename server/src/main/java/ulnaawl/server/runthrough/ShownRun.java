@@ -5,7 +5,6 @@ import org.springframework.stereotype.Component;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.runthrough.RunThroughs.Rehearsed;
 import ulnaawl.server.wire.ScopeView;
-import ulnaawl.teach.lesson.Scope;
 
 /** A run-through as a second screen shows it: the dance alone, nothing of a group. */
 @Component
@@ -26,10 +25,6 @@ public class ShownRun {
    */
   public RunThroughView of(long dance, ScopeView wanted) {
     Rehearsed rehearsed = runThroughs.get(dance, Optional.empty());
-    Scope scope = wanted.scope();
-    if (!rehearsed.lesson().has(scope)) {
-      throw Problem.gone("This dance has no such section, wall or exception any more.");
-    }
-    return writer.view(rehearsed, scope);
+    return writer.view(rehearsed, rehearsed.scope(wanted));
   }
 }

@@ -1,7 +1,6 @@
 package ulnaawl.server.runthrough;
 
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,12 +11,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.formats.sound.Voice;
-import ulnaawl.play.band.Bars;
-import ulnaawl.play.band.Feel;
 import ulnaawl.play.band.Instrument;
 import ulnaawl.server.platform.KeepAnswer;
 
-/** What a run-through sounds like: the band's bars and instruments, and the voice. */
+/** What a run-through sounds like: the band's instruments, and the voice. */
 @RestController
 @RequestMapping("/api/sound")
 class SoundController {
@@ -35,12 +32,6 @@ class SoundController {
       int noiseAboveHz,
       int loudness) {}
 
-  /** A sound in a bar: ticks from its start, strength in percent, semitones above the root. */
-  record HitView(int tick, Instrument instrument, int strength, int semitones) {}
-
-  /** What is played in one kind of bar. */
-  record BarOf(Feel feel, Bars.Kind kind, List<HitView> hits) {}
-
   /** Where a clip lies in the voice: first sample, and how many. */
   record ClipView(int start, int samples) {}
 
@@ -50,11 +41,7 @@ class SoundController {
    * @param voiceRate samples a second of the voice
    * @param clips by what they say
    */
-  record SoundView(
-      List<InstrumentView> instruments,
-      List<BarOf> bars,
-      int voiceRate,
-      Map<String, ClipView> clips) {}
+  record SoundView(List<InstrumentView> instruments, int voiceRate, Map<String, ClipView> clips) {}
 
   @GetMapping
   @KeepAnswer
@@ -64,12 +51,7 @@ class SoundController {
         .clips()
         .forEach((key, clip) -> clips.put(key, new ClipView(clip.start(), clip.samples())));
     return new SoundView(
-        Instrument.all().stream().map(SoundController::instrument).toList(),
-        Arrays.stream(Feel.values())
-            .flatMap(feel -> Arrays.stream(Bars.Kind.values()).map(kind -> bar(feel, kind)))
-            .toList(),
-        Voice.RATE,
-        clips);
+        Instrument.all().stream().map(SoundController::instrument).toList(), Voice.RATE, clips);
   }
 
   /** The voice: mu-law, a byte a sample. */
@@ -91,14 +73,5 @@ class SoundController {
         sound.noise(),
         sound.noiseAboveHz(),
         sound.loudness());
-  }
-
-  private static BarOf bar(Feel feel, Bars.Kind kind) {
-    return new BarOf(
-        feel,
-        kind,
-        Bars.of(feel, kind).stream()
-            .map(it -> new HitView(it.tick(), it.instrument(), it.strength(), it.semitones()))
-            .toList());
   }
 }

@@ -1,7 +1,8 @@
 package ulnaawl.server.screens;
 
 import jakarta.validation.Valid;
-import java.time.Clock;
+import java.time.Instant;
+import java.time.InstantSource;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -98,7 +99,7 @@ class ScreenController {
   /** What time it is here, so that a device can set its own clock by it. */
   @GetMapping("/clock")
   ResponseEntity<ClockView> clock() {
-    java.time.Instant now = Clock.systemUTC().instant();
+    Instant now = InstantSource.system().instant();
     double millis = now.getEpochSecond() * 1000.0 + now.getNano() / 1_000_000.0;
     return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(new ClockView(millis));
   }
