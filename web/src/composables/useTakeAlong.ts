@@ -79,7 +79,8 @@ function skipUnready(e: unknown): void {
 /** What was taken along last: how many dances, and when. */
 export interface Along {
   dances: number
-  at: number
+  /** In universal time. */
+  at: string
 }
 const along = useLocalStorage<Along | null>('ulna-along', null, {
   serializer: { read: (text) => JSON.parse(text), write: (it) => JSON.stringify(it) },
@@ -90,7 +91,7 @@ export function useTakeAlong(signedIn: () => boolean): void {
   async function take() {
     if (!signedIn() || !navigator.serviceWorker?.controller) return
     try {
-      along.value = { dances: await takeAlong(), at: Date.now() }
+      along.value = { dances: await takeAlong(), at: new Date().toISOString().replace('Z', '') }
     } catch {
       // What was taken along before is still there.
     }

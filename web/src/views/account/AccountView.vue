@@ -6,6 +6,7 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
 import { useAlong } from '@/composables/useTakeAlong'
+import { moment } from '@/domain/time'
 import SessionList from './SessionList.vue'
 
 const session = useSession()
@@ -56,7 +57,7 @@ async function change() {
       <h2>On this device</h2>
       <p v-if="along">
         The coming classes are here, also without a network: {{ along.dances }} dances with their run-throughs
-        and teaches, as of {{ new Date(along.at).toLocaleString() }}.
+        and teaches, as of {{ moment(along.at) }}.
       </p>
       <p v-else>The coming classes are taken along a few seconds after the app was opened.</p>
       <p class="quiet">Names of dancers are not among it, and signing out takes all of it away.</p>
