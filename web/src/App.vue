@@ -45,7 +45,7 @@ async function signOut() {
       <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
         place.name
       }}</RouterLink>
-      <RouterLink v-if="session.isInstructor" to="/club" class="place">Club</RouterLink>
+      <RouterLink v-if="session.isOwner" to="/club" class="place">Club</RouterLink>
     </nav>
     <div class="me">
       <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>

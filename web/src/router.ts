@@ -16,6 +16,11 @@ export const router = createRouter({
       component: () => import('@/views/account/ChoosePassword.vue'),
       meta: { open: true, bare: true },
     },
+    {
+      path: '/join',
+      component: () => import('@/views/account/JoinView.vue'),
+      meta: { open: true, bare: true },
+    },
     { path: '/dances', component: () => import('@/views/dances/DanceListView.vue') },
     { path: '/dances/new', component: () => import('@/views/sheets/BeginView.vue') },
     { path: '/dances/new/:way(write|build)', component: () => import('@/views/dances/DanceView.vue') },

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { onTestFinished } from 'vitest'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import type { Component } from 'vue'
-import { useSession } from '@/composables/useSession'
+import { useSession, type Role } from '@/composables/useSession'
 
 export interface Page {
   view: VueWrapper
@@ -24,7 +24,7 @@ interface Options {
   path?: string
   /** The route's path with its parameters, where the page reads them. */
   route?: string
-  as?: 'INSTRUCTOR' | 'CO_INSTRUCTOR'
+  as?: Role
   /** Nobody has an account yet. */
   nobody?: boolean
 }
@@ -34,8 +34,8 @@ export async function show(component: Component, options: Options = {}): Promise
   const pinia = createPinia()
   setActivePinia(pinia)
   useSession().session = options.nobody
-    ? { needsSetup: true }
-    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', needsSetup: false }
+    ? { leads: [], needsSetup: true }
+    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

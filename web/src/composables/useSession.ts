@@ -4,11 +4,28 @@ import { forgetNames } from './useEvening'
 import { forgetAnswers } from './useNewVersion'
 import { api, ask, type Schemas } from '@/api/client'
 
+export type Role = NonNullable<Schemas['Session']['role']>
+
+/** Each may do what the ones after it may. */
+const ROLES: Role[] = ['OWNER', 'INSTRUCTOR', 'CO_INSTRUCTOR', 'VIEWER']
+
 /** Who is signed in on this browser. */
 export const useSession = defineStore('session', () => {
   const session = ref<Schemas['Session']>()
   const name = computed(() => session.value?.name)
-  const isInstructor = computed(() => session.value?.role === 'INSTRUCTOR')
+  const isAtLeast = (least: Role) =>
+    session.value?.role !== undefined && ROLES.indexOf(session.value.role) <= ROLES.indexOf(least)
+  const isOwner = computed(() => isAtLeast('OWNER'))
+  const isInstructor = computed(() => isAtLeast('INSTRUCTOR'))
+  /** Whether they may lead a class at all; who looks on may not. */
+  const mayLead = computed(() => isAtLeast('CO_INSTRUCTOR'))
+  /** Whether they may change a class that somebody leads. */
+  const mayChangeClass = (leader: string | undefined) =>
+    isInstructor.value || (mayLead.value && leader === name.value)
+  /** Whether they may change what belongs to a group. */
+  const mayChangeGroup = (group: number | undefined) =>
+    isInstructor.value ||
+    (mayLead.value && group !== undefined && (session.value?.leads ?? []).includes(group))
   const needsSetup = computed(() => session.value?.needsSetup ?? false)
 
   async function load() {
@@ -20,9 +37,14 @@ export const useSession = defineStore('session', () => {
     session.value = await ask(api.POST('/api/session', { body }))
   }
 
-  /** Makes the first instructor, with the code that stands where the server was started. */
-  async function setUp(body: Schemas['FirstInstructor']) {
+  /** Makes the first owner, with the code that stands where the server was started. */
+  async function setUp(body: Schemas['FirstOwner']) {
     session.value = await ask(api.POST('/api/setup', { body }))
+  }
+
+  /** Joins the club with the word of an invitation. */
+  async function join(body: Schemas['Joining']) {
+    session.value = await ask(api.POST('/api/join', { body }))
   }
 
   /** Chooses a new password with the word of a link. */
@@ -38,8 +60,24 @@ export const useSession = defineStore('session', () => {
 
   function forget() {
     void forgetAnswers()
-    session.value = { needsSetup: false }
+    session.value = { needsSetup: false, leads: [] }
   }
 
-  return { session, name, isInstructor, needsSetup, load, begin, setUp, choosePassword, end, forget }
+  return {
+    session,
+    name,
+    isOwner,
+    isInstructor,
+    mayLead,
+    mayChangeClass,
+    mayChangeGroup,
+    needsSetup,
+    load,
+    begin,
+    setUp,
+    join,
+    choosePassword,
+    end,
+    forget,
+  }
 })

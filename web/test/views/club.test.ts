@@ -4,6 +4,7 @@ import own from '../../package.json'
 import notices from '@/notices.json'
 import AccountView from '@/views/account/AccountView.vue'
 import ChoosePassword from '@/views/account/ChoosePassword.vue'
+import JoinView from '@/views/account/JoinView.vue'
 import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from '@/views/club/BackupPanel.vue'
 import NoticesView from '@/views/club/NoticesView.vue'
@@ -25,35 +26,63 @@ vi.mock('@/composables/confirm', () => ({
 }))
 beforeEach(() => void Object.assign(said, { words: [], agreed: true, asked: [] }))
 
+const AT = '2026-11-24T18:00:00'
 const INES = { id: 2, name: 'Ines Kallas', role: 'CO_INSTRUCTOR', version: 3 }
 
 describe('people', () => {
-  it('are added with a first password of eight characters, which is not kept on the page', async () => {
-    let all: object[] = []
+  it('are invited with a link that is shown once, and taken back while it is open', async () => {
+    let open: object[] = []
     serve({
-      'GET /api/people': () => all,
-      'POST /api/people': ({ body }) => {
-        all = [{ ...INES, name: body.name, role: body.role }]
-        return all[0]
+      'GET /api/people': () => [],
+      'GET /api/invitations': () => open,
+      'POST /api/invitations': ({ body }) => {
+        open = [{ id: 5, by: 'Oda Marsh', at: AT, goodUntil: AT, ...body }]
+        return { word: 'c0ffee' }
       },
+      'DELETE /api/invitations/{id}': () => ((open = []), {}),
     })
     const page = await show(PeoplePanel)
-    await page.type('colleague', 'Ines Kallas')
-    await page.type('first-password', 'short')
-    expect(page.view.get('button[type=submit]').attributes('disabled')).toBeDefined()
-    await page.type('first-password', 'long enough')
+    await page.type('invited', 'Ines Kallas')
     await page.view.get('form').trigger('submit')
     await flushPromises()
-    expect(said.words).toEqual(['Ines Kallas can sign in now.'])
-    expect(page.words()).toContain('Ines Kallas Co-instructor: reads all')
-    expect((page.view.get('[name=first-password]').element as HTMLInputElement).value).toBe('')
+    expect(askedOf('POST', '/api/invitations')[0].body).toEqual({
+      name: 'Ines Kallas',
+      role: 'CO_INSTRUCTOR',
+    })
+    expect(page.words()).toContain(`${location.origin}/join#c0ffee`)
+    expect(page.words()).toContain('Ines Kallas as co-instructor')
+    await page.press('Done')
+    expect(page.words()).not.toContain('c0ffee')
+    await page.press('Take back')
+    expect(askedOf('DELETE', '/api/invitations/5')).toHaveLength(1)
+    expect(page.words()).not.toContain('Ines Kallas as co-instructor')
+  })
+
+  it('join with the word of their link; the server says when it is no good', async () => {
+    serve({
+      'POST /api/join/look': () => ({ name: 'Ines Kallas', role: 'VIEWER', by: 'Oda Marsh' }),
+      'POST /api/join': () => new Refused(409, 'There is somebody called Ines Kallas already.'),
+    })
+    const page = await show(JoinView, { path: '/join#c0ffee', route: '/join' })
+    await flushPromises()
+    expect(page.words()).toContain('Oda Marsh invites you as looks on')
+    await page.type('password', 'paper boats')
+    await page.view.get('form').trigger('submit')
+    await flushPromises()
+    expect(askedOf('POST', '/api/join')[0].body).toEqual({
+      word: 'c0ffee',
+      name: 'Ines Kallas',
+      password: 'paper boats',
+    })
+    expect(page.words()).toContain('There is somebody called Ines Kallas already.')
   })
 
   it('are called otherwise from the version that was seen; a refusal leaves the form open', async () => {
     let refuse = true
     serve({
+      'GET /api/invitations': () => [],
       'GET /api/people': () => [INES],
-      'GET /api/session': () => ({ name: 'Oda Marsh', role: 'INSTRUCTOR', needsSetup: false }),
+      'GET /api/session': () => ({ name: 'Oda Marsh', role: 'INSTRUCTOR', leads: [], needsSetup: false }),
       'PUT /api/people/{id}': ({ body }) =>
         refuse ? new Refused(409, 'This looks like Ida Olsen.') : { ...INES, name: body.name },
     })
@@ -76,7 +105,11 @@ describe('people', () => {
   })
 
   it('leave with or without their name in the records, after a question that says which', async () => {
-    serve({ 'GET /api/people': () => [INES], 'DELETE /api/people/{id}': () => ({}) })
+    serve({
+      'GET /api/invitations': () => [],
+      'GET /api/people': () => [INES],
+      'DELETE /api/people/{id}': () => ({}),
+    })
     const page = await show(PeoplePanel)
     await page.press('Take out')
     said.agreed = false
@@ -95,6 +128,7 @@ describe('people', () => {
 
   it('get a link for a new password, to be handed over whole', async () => {
     serve({
+      'GET /api/invitations': () => [],
       'GET /api/people': () => [INES],
       'POST /api/people/{id}/password-link': () => ({ word: 'abc123' }),
     })
@@ -120,13 +154,19 @@ describe('a new password', () => {
   it('of one’s own wants the old one', async () => {
     serve({
       'GET /api/sessions': () => [],
-      'PUT /api/session/password': () => ({ name: 'Oda Marsh', role: 'INSTRUCTOR', needsSetup: false }),
+      'GET /api/away': () => [],
+      'PUT /api/session/password': () => ({
+        name: 'Oda Marsh',
+        role: 'INSTRUCTOR',
+        leads: [],
+        needsSetup: false,
+      }),
     })
     const page = await show(AccountView)
     await page.type('new-password', 'paper boats')
-    expect(page.view.get('button[type=submit]').attributes('disabled')).toBeDefined()
+    expect(page.view.get('form:has([name=old]) button[type=submit]').attributes('disabled')).toBeDefined()
     await page.type('old', 'lantern-light')
-    await page.view.get('form').trigger('submit')
+    await page.view.get('form:has([name=old])').trigger('submit')
     await flushPromises()
     expect(askedOf('PUT', '/api/session/password')[0].body).toEqual({
       old: 'lantern-light',
@@ -145,12 +185,15 @@ describe('sessions', () => {
         { ...one, key: 'k2', device: 'Chrome on Windows', here: true },
       ],
       'DELETE /api/sessions/{key}': () => ({}),
+      'DELETE /api/sessions': () => ({}),
     })
     const page = await show(SessionList, { props: { title: 'Signed in' } })
     expect(page.words()).toContain('Firefox on Android last seen 3 hours ago')
-    expect(page.view.findAll('button')).toHaveLength(1)
+    expect(page.view.findAll('li button')).toHaveLength(1)
     await page.press('Sign out there')
     expect(askedOf('DELETE', '/api/sessions/k1')).toHaveLength(1)
+    await page.press('Sign me out everywhere else')
+    expect(askedOf('DELETE', '/api/sessions')).toHaveLength(1)
   })
 })
 

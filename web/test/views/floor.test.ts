@@ -163,7 +163,7 @@ describe('what somebody says of a facing', () => {
     serve({
       'GET /api/dances/{id}/facing-claims': () => ({
         truth: 'NO',
-        why: [{ text: 'Wall 3 starts facing 12, not 6.', code: 'faces-otherwise', args: {} }],
+        why: [{ text: 'Wall 3 starts facing 12, not 6.', code: 'faces-otherwise' }],
       }),
     })
     const page = await show(ClaimForm, { props: { dance: 1, optional: true } })
@@ -263,7 +263,7 @@ it('a call says on which count, how it goes on, and whether it is optional', asy
     callMillis: 41_786,
     facing: 4,
     steps: ['1-4 sway right left'],
-    then: { text: 'Wall 3 from the top', code: 'from-the-top', args: {} },
+    then: { text: 'Wall 3 from the top', code: 'from-the-top' },
     optional: true,
   }
   const { words } = await show(CallLine, { props: { call } })

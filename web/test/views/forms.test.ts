@@ -23,7 +23,14 @@ const submit = async (page: Page) => {
 
 describe('the door', () => {
   it('asks for name and password, and leads to where one wanted to go', async () => {
-    serve({ 'POST /api/session': ({ body }) => ({ name: body.name, role: 'INSTRUCTOR', needsSetup: false }) })
+    serve({
+      'POST /api/session': ({ body }) => ({
+        name: body.name,
+        role: 'INSTRUCTOR',
+        leads: [],
+        needsSetup: false,
+      }),
+    })
     const page = await show(SignInView, { path: '/sign-in?next=/dances/3', route: '/sign-in' })
     await page.type('name', 'Oda Marsh')
     await page.type('password', 'lantern-light')
@@ -33,14 +40,14 @@ describe('the door', () => {
   })
 
   it('never leads away from the app, whatever the address says', async () => {
-    serve({ 'POST /api/session': () => ({ needsSetup: false }) })
+    serve({ 'POST /api/session': () => ({ leads: [], needsSetup: false }) })
     const page = await show(SignInView, { path: '/sign-in?next=https://elsewhere.test', route: '/sign-in' })
     await submit(page)
     expect(page.router.currentRoute.value.fullPath).toBe('/classes')
   })
 
   it('of a new club asks for the code of whoever started the server', async () => {
-    serve({ 'POST /api/setup': () => ({ name: 'Ada', role: 'INSTRUCTOR', needsSetup: false }) })
+    serve({ 'POST /api/setup': () => ({ name: 'Ada', role: 'INSTRUCTOR', leads: [], needsSetup: false }) })
     const page = await show(SignInView, { path: '/sign-in', route: '/sign-in', nobody: true })
     expect(page.words()).toContain('You are the first instructor')
     await page.type('name', 'Ada')

@@ -15,7 +15,7 @@ const standing = (more: Partial<Schemas['DanceStanding']> = {}) =>
 describe('what a person says against the record', () => {
   it('is said with a reason, and stands with its name and what the record says', async () => {
     serve({ 'PUT /api/groups/{id}/rulings/{dance}': () => undefined })
-    const page = await show(RulingLine, { props: { group: 3, one: standing() } })
+    const page = await show(RulingLine, { props: { group: 3, one: standing(), may: true } })
     await page.press('It stands elsewhere, or is retired')
     await page.view.get('[aria-label="Why"]').setValue('They had it in spring.')
     await page.view.get('form').trigger('submit')
@@ -29,7 +29,7 @@ describe('what a person says against the record', () => {
     serve({ 'DELETE /api/groups/{id}/rulings/{dance}': () => undefined })
     const ruling = { fromRecord: 'TAUGHT' as const, by: 'Oda', on: '2026-11-24', note: 'stale' }
     const page = await show(RulingLine, {
-      props: { group: 3, one: standing({ stage: 'RETIRED', ruling }) },
+      props: { group: 3, one: standing({ stage: 'RETIRED', ruling }), may: true },
     })
     expect(page.words()).toContain('Oda says retired, Tue 24 Nov; by the record it is taught.')
     await page.press('Bring it back')
@@ -79,7 +79,7 @@ describe('who comes', () => {
       'GET /api/groups/{id}/register': () => register({}),
       'PUT /api/groups/{id}/register/days/{day}': () => register({}),
     })
-    const page = await show(RegisterCard, { props: { group: 3, today: '2026-11-19' } })
+    const page = await show(RegisterCard, { props: { group: 3, today: '2026-11-19', may: true } })
     await flushPromises()
     await page.view.findAll('form')[0].trigger('submit')
     await flushPromises()
@@ -98,7 +98,10 @@ describe('who comes', () => {
       'PUT /api/groups/{id}/register/days/{day}': () => undefined,
       'DELETE /api/groups/{id}/register/dancers/{dancer}': () => undefined,
     })
-    const page = await show(RegisterCard, { props: { group: 3, today: '2026-11-19' }, as: 'CO_INSTRUCTOR' })
+    const page = await show(RegisterCard, {
+      props: { group: 3, today: '2026-11-19', may: true },
+      as: 'CO_INSTRUCTOR',
+    })
     await flushPromises()
     expect(page.words()).toContain('This group keeps names.')
     expect(page.words()).toContain('1 of 2')

@@ -149,7 +149,7 @@ describe('calls', () => {
       words: '',
       shout: 'tag: sway four',
     }
-    const then = { code: '', text: '', args: {} }
+    const then = { code: '', text: '' }
     expect(callOn({ ...call, then })).toBe('section 4, count 5 (monterey)')
     expect(warnOn({ ...call, then })).toBe('section 4, count 1')
     expect(callOn({ ...call, then, point: { ...call.point, wall: 0 } })).toBe('the last counts of the intro')

@@ -129,10 +129,10 @@ describe('the log of a class', () => {
     offline(true)
     await press('Write it down')
     offline(false)
-    useSession().session = { name: 'Ines', role: 'CO_INSTRUCTOR', needsSetup: false }
+    useSession().session = { name: 'Ines', role: 'CO_INSTRUCTOR', leads: [], needsSetup: false }
     await useOutbox().flush()
     expect(sent()).toHaveLength(0)
-    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', needsSetup: false }
+    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', leads: [], needsSetup: false }
     await useOutbox().flush()
     expect(sent()).toHaveLength(1)
   })
@@ -253,6 +253,7 @@ describe('a line of the running order', () => {
     first: false,
     last: false,
     busy: false,
+    may: true,
     selected: true,
     kept: false,
   }
@@ -266,8 +267,8 @@ describe('a line of the running order', () => {
           dance: 7,
           kind: 'TEACH',
           reasons: [
-            { code: 'due', text: 'Due today.', args: {} },
-            { code: 'chosen-by', text: 'Chosen by Oda.', args: {} },
+            { code: 'due', text: 'Due today.' },
+            { code: 'chosen-by', text: 'Chosen by Oda.' },
           ],
           changedBy: 'Ines',
           changedAt: '2026-11-20T08:00:00',
@@ -305,7 +306,7 @@ describe('a line of the running order', () => {
 
   it('that is written down is only read', async () => {
     const sheet = classSheet({ recorded: true })
-    const { view, words } = await show(OrderLine, { props: { ...props, sheet, line: line({ dance: 7 }) } })
+    const { view, words } = await show(OrderLine, { props: { ...props, may: false, sheet, line: line({ dance: 7 }) } })
     expect(view.findAll('button')).toHaveLength(1)
     expect(words()).toContain('10 min')
   })

@@ -61,7 +61,7 @@ describe('a running order', () => {
   })
 
   it('comes back just as it was, with the reasons and the names that its lines had', async () => {
-    const reasons = [{ code: 'due', text: 'Due today.', args: {} }]
+    const reasons = [{ code: 'due', text: 'Due today.' }]
     kept.lines[1] = line({ id: 2, title: 'Brass Buttons', reasons, changedBy: 'Wilma' })
     const evening = await opened()
     await evening.change(evening.order.value.value.lines.slice(0, 1))

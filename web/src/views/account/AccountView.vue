@@ -7,6 +7,7 @@ import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
 import { useAlong } from '@/composables/useTakeAlong'
 import { moment } from '@/domain/time'
+import AwayCard from './AwayCard.vue'
 import SessionList from './SessionList.vue'
 
 const session = useSession()
@@ -26,6 +27,7 @@ async function change() {
 <template>
   <div class="stack">
     <PageHead :title="session.name" />
+    <AwayCard v-if="session.mayLead" />
     <form class="card stack" @submit.prevent="change">
       <h2>Another password</h2>
       <div class="row">

@@ -6,11 +6,16 @@ import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { ago } from '@/domain/time'
 
-/** Where one is signed in, an instructor everybody; each can be ended from here. */
+/** Where one is signed in, an owner everybody; each can be ended from here. */
 defineProps<{ title: string }>()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/sessions')))
 const { busy, run } = useDo()
 onMounted(load)
+
+async function endOthers() {
+  await run(() => ask(api.DELETE('/api/sessions')), 'You are signed in here and nowhere else.')
+  await load()
+}
 
 async function end({ key, name, device }: Schemas['SessionView']) {
   await run(
@@ -23,7 +28,12 @@ async function end({ key, name, device }: Schemas['SessionView']) {
 
 <template>
   <section class="card stack" :aria-label="title">
-    <h2>{{ title }}</h2>
+    <div class="row spread">
+      <h2>{{ title }}</h2>
+      <el-button v-if="(data?.length ?? 0) > 1" size="small" :loading="busy" @click="endOthers"
+        >Sign me out everywhere else</el-button
+      >
+    </div>
     <PageState :loading :problem :ready="!!data" @again="load">
       <ul>
         <li v-for="one in data" :key="one.key" class="row spread">

@@ -7,6 +7,7 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
@@ -16,6 +17,7 @@ import OrderBar from './OrderBar.vue'
 const router = useRouter()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/classes')))
 const { busy, run } = useDo()
+const session = useSession()
 
 onMounted(load)
 
@@ -52,6 +54,10 @@ function passed(coming: Schemas['Coming']): boolean {
               </h2>
               <LevelMark :level="one.level" />
               <p class="quiet">{{ one.place }}</p>
+              <p v-if="one.planned?.leader">
+                led by <strong>{{ one.planned.leader === session.name ? 'you' : one.planned.leader }}</strong>
+              </p>
+              <span v-else-if="one.planned" class="chip due">nobody leads it yet</span>
               <span v-if="passed(one)" class="chip due">not written down yet</span>
             </div>
             <template v-if="one.planned">
@@ -64,7 +70,10 @@ function passed(coming: Schemas['Coming']): boolean {
                 </li>
               </ol>
               <div class="row">
-                <RouterLink v-if="passed(one)" :to="`/classes/${one.planned.id}/log`">
+                <RouterLink
+                  v-if="passed(one) && session.mayChangeClass(one.planned.leader)"
+                  :to="`/classes/${one.planned.id}/log`"
+                >
                   <el-button type="primary" tag="span">Write it down</el-button>
                 </RouterLink>
                 <RouterLink :to="`/classes/${one.planned.id}`">
@@ -80,7 +89,7 @@ function passed(coming: Schemas['Coming']): boolean {
                 </RouterLink>
               </div>
             </template>
-            <el-button v-else type="primary" :loading="busy" @click="plan(one)"
+            <el-button v-else-if="session.mayLead" type="primary" :loading="busy" @click="plan(one)"
               >Plan {{ one.minutes }} minutes</el-button
             >
           </li>
@@ -96,7 +105,7 @@ function passed(coming: Schemas['Coming']): boolean {
             </li>
           </ul>
         </section>
-        <RemovedList thing="CLASS" @back="load" />
+        <RemovedList v-if="session.mayLead" thing="CLASS" @back="load" />
       </template>
     </PageState>
   </div>

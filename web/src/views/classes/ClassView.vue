@@ -9,8 +9,10 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
+import LeaderLine from './LeaderLine.vue'
 import EveningStrip from './EveningStrip.vue'
 import MusicCard from './MusicCard.vue'
 import OrderLine from './OrderLine.vue'
@@ -30,8 +32,11 @@ const { sheet } = evening
 const { problem, loading, undoable, clash } = evening.order
 const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
+const session = useSession()
+const may = computed(
+  () => !!sheet.value && !sheet.value.recorded && session.mayChangeClass(sheet.value.leader),
+)
 const dances = useLoad(() => ask(api.GET('/api/dances')))
-const leaders = useLoad(() => ask(api.GET('/api/people/names')))
 const { value, change } = useOrderValue(
   () => id.value,
   () => (sheet.value?.recorded ? undefined : sheet.value?.version),
@@ -53,7 +58,7 @@ watch(
   },
   { immediate: true },
 )
-onMounted(() => Promise.all([dances.load(), leaders.load()]))
+onMounted(dances.load)
 
 const forms = (): Line[] => (sheet.value ? orderOf(sheet.value).lines : [])
 const spare = computed(() => (sheet.value ? sheet.value.minutes - sheet.value.planned : 0))
@@ -141,6 +146,11 @@ async function add(line: Line) {
   if (await save(lines)) adding.value = false
 }
 
+async function lead(name: string) {
+  await run(() => evening.lead(name))
+  await session.load()
+}
+
 const takeBack = () => run(evening.takeBack, 'Taken back: correct it and write it down again.')
 async function remove() {
   if (await run(evening.remove, 'The class is removed.')) await router.push('/classes')
@@ -162,28 +172,17 @@ async function remove() {
           >
           <p class="row">
             <LevelMark :level="sheet.level" />
-            <label v-if="!sheet.recorded" class="row no-print">
-              led by
-              <el-select
-                :model-value="sheet.leader"
-                clearable
-                placeholder="nobody in particular"
-                size="small"
-                style="width: 170px"
-                aria-label="Who leads"
-                :disabled="busy"
-                @change="run(() => evening.lead($event ?? ''))"
-              >
-                <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
-              </el-select>
-            </label>
-            <span v-else-if="sheet.leader">led by {{ sheet.leader }}</span>
+            <LeaderLine :sheet :busy @lead="lead" />
           </p>
           <template #actions>
             <template v-if="!sheet.recorded">
-              <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)">Undo</el-button>
-              <el-button text @click="remove">Remove class</el-button>
-              <RouterLink v-if="sheet.canRecord" :to="`/classes/${id}/log`">
+              <template v-if="may">
+                <el-button :disabled="undoable.length === 0 || busy" @click="run(evening.undo)"
+                  >Undo</el-button
+                >
+                <el-button text @click="remove">Remove class</el-button>
+              </template>
+              <RouterLink v-if="sheet.canRecord && may" :to="`/classes/${id}/log`">
                 <el-button tag="span">Write it down</el-button>
               </RouterLink>
               <RouterLink :to="`/classes/${id}/floor`">
@@ -222,6 +221,7 @@ async function remove() {
                 :first="i === 0"
                 :last="i === sheet.lines.length - 1"
                 :busy
+                :may
                 :selected="selected === line.id"
                 :kept="kept.has(line.id)"
                 :points="value?.each[i]"
@@ -234,7 +234,7 @@ async function remove() {
                 @drop="drop(i)"
               />
             </ol>
-            <template v-if="!sheet.recorded">
+            <template v-if="may">
               <AddLine
                 v-if="adding"
                 :dances="dances.data.value ?? []"
@@ -246,16 +246,14 @@ async function remove() {
             </template>
           </div>
           <aside class="stack">
-            <WrittenCard v-if="sheet.recorded" :sheet :busy @take-back="takeBack" />
-            <WorthCard
-              v-else
-              :value
-              :change
-              :kept="kept.size"
-              :recorded="sheet.recorded"
+            <WrittenCard
+              v-if="sheet.recorded"
+              :sheet
               :busy
-              @propose="propose"
+              :may="session.mayChangeClass(sheet.leader)"
+              @take-back="takeBack"
             />
+            <WorthCard v-else :value :change :kept="kept.size" :busy :may @propose="propose" />
             <MusicCard :id :version="sheet.version" :starts-at="sheet.startsAt" />
           </aside>
         </div>
@@ -263,7 +261,7 @@ async function remove() {
           :id="sheet.id"
           thing="CLASS"
           :version="sheet.version"
-          :may-bring-back="!sheet.recorded && !clash"
+          :may-bring-back="may && !clash"
           @bring-back="(to) => run(() => evening.bringBack(to), `Version ${to} is back.`)"
         />
       </template>

@@ -13,6 +13,8 @@ const props = defineProps<{
   first: boolean
   last: boolean
   busy: boolean
+  /** Whether one may change it. */
+  may: boolean
   selected: boolean
   kept: boolean
   points?: number
@@ -70,7 +72,7 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
         <RouterLink class="strong" :to="`/dances/${line.dance}/calls`">Call sheet</RouterLink>
         <RouterLink class="strong" :to="`/dances/${line.dance}`">The dance</RouterLink>
       </p>
-      <div v-if="!sheet.recorded" class="row no-print">
+      <div v-if="may" class="row no-print">
         <el-button
           size="small"
           :type="kept ? 'primary' : 'default'"

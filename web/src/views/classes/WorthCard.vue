@@ -8,8 +8,8 @@ const props = defineProps<{
   value?: Schemas['ValueView']
   change?: { points: number; broken: string[] }
   kept: number
-  recorded: boolean
   busy: boolean
+  may: boolean
 }>()
 defineEmits<{ propose: [] }>()
 
@@ -39,7 +39,7 @@ const cost = computed(() => {
         <li v-for="one in value.broken" :key="one">{{ one }}</li>
       </ul>
       <p v-else class="quiet">It keeps all the rules.</p>
-      <div v-if="!recorded" class="no-print">
+      <div v-if="may" class="no-print">
         <el-button :loading="busy" @click="$emit('propose')">
           {{ kept ? `Plan the rest around ${kept} that stay` : 'Show the best order' }}
         </el-button>

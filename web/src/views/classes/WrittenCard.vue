@@ -4,7 +4,7 @@ import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 
 /** What was written down of a class. */
-defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean }>()
+defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean; may: boolean }>()
 defineEmits<{ takeBack: [] }>()
 
 function words(one: Schemas['WrittenView']): string {
@@ -29,7 +29,7 @@ function more(one: Schemas['WrittenView']): string {
   <section class="card stack" aria-label="What happened">
     <div class="row spread">
       <h2>What happened</h2>
-      <el-button size="small" :loading="busy" class="no-print" @click="$emit('takeBack')"
+      <el-button v-if="may" size="small" :loading="busy" class="no-print" @click="$emit('takeBack')"
         >Take the record back</el-button
       >
     </div>

@@ -3,7 +3,7 @@ import { onMounted } from 'vue'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
-import AddColleague from './AddColleague.vue'
+import InvitePanel from './InvitePanel.vue'
 import PersonRow from './PersonRow.vue'
 
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/people')))
@@ -18,7 +18,7 @@ onMounted(load)
         <PersonRow v-for="person in data" :key="person.id" :person @changed="load" />
       </ul>
     </PageState>
-    <AddColleague @added="load" />
+    <InvitePanel />
   </section>
 </template>
 

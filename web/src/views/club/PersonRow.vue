@@ -5,7 +5,9 @@ import FormField from '@/components/form-field/FormField.vue'
 import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
-import PasswordLink from './PasswordLink.vue'
+import { ago } from '@/domain/time'
+import RoleSelect from './RoleSelect.vue'
+import SecretLink from './SecretLink.vue'
 import { ROLES } from './roles'
 
 /** Somebody of the club: called otherwise, given another role, a new password, or taken out. */
@@ -60,8 +62,13 @@ async function remove() {
   <li>
     <div class="row spread">
       <span
-        ><strong>{{ person.name }}</strong> <span class="quiet">{{ ROLES[person.role] }}</span>
-        <span v-if="isMe" class="quiet"> · you</span></span
+        ><strong>{{ person.name }}</strong>
+        <span class="quiet">{{ ROLES[person.role].name }}: {{ ROLES[person.role].may }}</span>
+        <span v-if="isMe" class="quiet"> · you</span>
+        <span v-else-if="person.lastSeen" class="quiet">
+          · last seen {{ ago(person.lastSeen, Date.now()) }}</span
+        >
+        <span v-else class="quiet"> · not seen yet</span></span
       >
       <span v-if="!editing && !leaving" class="row">
         <el-button size="small" @click="edit">Change</el-button>
@@ -72,9 +79,7 @@ async function remove() {
     <form v-if="editing" class="row" @submit.prevent="save">
       <FormField label="Name"><el-input v-model="draft.name" name="new-name" maxlength="60" /></FormField>
       <FormField label="May">
-        <el-select v-model="draft.role" style="width: min(440px, 76vw)">
-          <el-option v-for="(label, role) in ROLES" :key="role" :label :value="role" />
-        </el-select>
+        <RoleSelect v-model="draft.role" />
       </FormField>
       <span class="row end">
         <el-button type="primary" native-type="submit" :loading="busy" :disabled="!draft.name.trim()"
@@ -91,7 +96,10 @@ async function remove() {
       <el-button type="danger" :loading="busy" @click="remove">Take out…</el-button>
       <el-button @click="leaving = false">Leave it</el-button>
     </div>
-    <PasswordLink v-if="word" :name="person.name" :word @close="word = ''" />
+    <SecretLink v-if="word" path="/password" :word @close="word = ''">
+      Give this link to <strong>{{ person.name }}</strong> and nobody else. It is good once, for two days; the
+      old password goes on until it is used.
+    </SecretLink>
   </li>
 </template>
 

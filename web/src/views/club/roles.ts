@@ -1,7 +1,9 @@
-import type { Schemas } from '@/api/client'
+import type { Role } from '@/composables/useSession'
 
 /** What people may do, in words. */
-export const ROLES: Record<Schemas['Colleague']['role'], string> = {
-  INSTRUCTOR: 'Instructor: everything',
-  CO_INSTRUCTOR: 'Co-instructor: reads all, plans classes, writes the record',
+export const ROLES: Record<Role, { name: string; may: string }> = {
+  OWNER: { name: 'Owner', may: 'everything, also people, links and backups' },
+  INSTRUCTOR: { name: 'Instructor', may: 'changes dances, songs, groups and every class' },
+  CO_INSTRUCTOR: { name: 'Co-instructor', may: 'leads and logs classes, proposes the rest' },
+  VIEWER: { name: 'Looks on', may: 'reads, without names of dancers' },
 }

@@ -123,6 +123,10 @@ async function again() {
           This class is written down already, by {{ data.sheet.recordedBy }}. Take the record back on
           <RouterLink :to="`/classes/${id}`">its page</RouterLink> to correct it.
         </p>
+        <p v-else-if="!session.mayChangeClass(data.sheet.leader)" class="card">
+          {{ data.sheet.leader ?? 'Nobody yet' }} leads this class, and writes it down. If it was you, take it
+          over on <RouterLink :to="`/classes/${id}`">its page</RouterLink> first.
+        </p>
         <p v-else-if="!data.sheet.canRecord" class="card">
           The log can be written on the day of the class and afterwards; it comes filled in as planned.
         </p>

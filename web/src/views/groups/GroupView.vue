@@ -32,6 +32,8 @@ type Standing = Schemas['DanceStanding']
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
+/** Whether one may write in its record. */
+const may = computed(() => session.mayChangeGroup(id.value))
 const id = computed(() => Number(route.params.id))
 const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/groups/{id}', { params: { path: { id: id.value } } })),
@@ -160,7 +162,7 @@ async function written() {
               <el-button text @click="remove">Remove</el-button>
               <el-button @click="editing = !editing">Change group</el-button>
             </template>
-            <el-button type="primary" @click="writing = !writing">Write in the record</el-button>
+            <el-button v-if="may" type="primary" @click="writing = !writing">Write in the record</el-button>
           </template>
         </PageHead>
         <GroupForm v-if="editing" :group="id" @done="written" @cancel="editing = false" />
@@ -240,13 +242,13 @@ async function written() {
                     </div>
                     <div v-if="open === one.dance" class="why">
                       <ReasonList :reasons="one.reasons" ordered />
-                      <RulingLine :group="id" :one @done="load" />
+                      <RulingLine :group="id" :one :may @done="load" />
                       <ul class="entries">
                         <li v-for="entry in one.entries" :key="entry.id">
                           <strong>{{ day(entry.date) }}</strong>
                           {{ entryWords(entry) }}
                           <em v-if="entry.note">“{{ entry.note }}”</em>
-                          <button class="plain-button" type="button" @click="takeBack(entry.id)">
+                          <button v-if="may" class="plain-button" type="button" @click="takeBack(entry.id)">
                             Take back
                           </button>
                         </li>
@@ -263,8 +265,10 @@ async function written() {
           </div>
           <aside class="stack no-print">
             <NextCard :group="id" />
-            <RequestsCard :group="id" />
-            <RegisterCard :group="id" :today="data.today" @changed="load" />
+            <template v-if="session.mayLead">
+              <RequestsCard :group="id" />
+              <RegisterCard :group="id" :today="data.today" :may @changed="load" />
+            </template>
           </aside>
         </div>
         <ProgressCard :group="id" />

@@ -8,7 +8,7 @@ import { useSession } from '@/composables/useSession'
 import { day } from '@/domain/time'
 
 /** Who comes to the group: names, heads or nothing, as the club chooses. */
-const props = defineProps<{ group: number; today: string }>()
+const props = defineProps<{ group: number; today: string; may: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const { busy, run } = useDo()
@@ -108,7 +108,9 @@ async function write() {
             <el-input-number v-model="heads" :min="0" :max="500" size="small" aria-label="How many came" />
           </template>
           <span v-else class="number">{{ there.length }} of {{ data.dancers.length }}</span>
-          <el-button size="small" type="primary" native-type="submit" :loading="busy">Write down</el-button>
+          <el-button v-if="may" size="small" type="primary" native-type="submit" :loading="busy"
+            >Write down</el-button
+          >
         </p>
         <el-checkbox-group v-if="data.kind === 'NAMES'" v-model="there" class="names">
           <span v-for="one in data.dancers" :key="one.id" class="name">
@@ -116,6 +118,7 @@ async function write() {
               >{{ one.name }}<small v-if="!one.regular" class="quiet"> rarely</small></el-checkbox
             >
             <button
+              v-if="may"
               class="plain-button"
               type="button"
               :aria-label="`Delete ${one.name}`"
@@ -126,7 +129,7 @@ async function write() {
           </span>
         </el-checkbox-group>
       </form>
-      <form v-if="data.kind === 'NAMES'" class="row" @submit.prevent="add">
+      <form v-if="may && data.kind === 'NAMES'" class="row" @submit.prevent="add">
         <el-input
           v-model="name"
           size="small"

@@ -6,7 +6,7 @@ import { STAGE_WORDS, type Stage } from '@/domain/labels'
 import { day } from '@/domain/time'
 
 /** What a person says against the record, and how to say it or take it back. */
-const props = defineProps<{ group: number; one: Schemas['DanceStanding'] }>()
+const props = defineProps<{ group: number; one: Schemas['DanceStanding']; may: boolean }>()
 const emit = defineEmits<{ done: [] }>()
 const { busy, run } = useDo()
 const SAYABLE: Stage[] = ['STARTED', 'TAUGHT', 'PRACTISED', 'KNOWN', 'RUSTY', 'RETIRED']
@@ -34,7 +34,7 @@ async function takeBack() {
     <b>{{ one.ruling.by }}</b> says {{ STAGE_WORDS[one.stage] }}, {{ day(one.ruling.on) }}; by the record it
     is {{ STAGE_WORDS[one.ruling.fromRecord] }}.
     <em v-if="one.ruling.note">“{{ one.ruling.note }}”</em>
-    <button class="plain-button" type="button" :disabled="busy" @click="takeBack">
+    <button v-if="may" class="plain-button" type="button" :disabled="busy" @click="takeBack">
       {{ one.stage === 'RETIRED' ? 'Bring it back' : 'Take back' }}
     </button>
   </p>
@@ -46,7 +46,7 @@ async function takeBack() {
     <el-button size="small" type="primary" native-type="submit" :loading="busy">Say so</el-button>
     <el-button size="small" @click="saying = false">Cancel</el-button>
   </form>
-  <button v-else class="plain-button" type="button" @click="saying = true">
+  <button v-else-if="may" class="plain-button" type="button" @click="saying = true">
     It stands elsewhere, or is retired
   </button>
 </template>

@@ -12,6 +12,7 @@ import { provideClock } from '@/composables/useClock'
 import { download } from '@/composables/download'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
 import type { School } from '@/domain/labels'
 import { same } from '@/domain/merge'
 import { minutesSeconds } from '@/domain/time'
@@ -39,7 +40,9 @@ const groups = useLoad(() => ask(api.GET('/api/groups')))
 const group = ref<number | undefined>(Number(route.query.group) || undefined)
 const minutes = ref(Number(route.query.minutes) || 20)
 const school = ref(route.query.school as School | undefined)
-const teach = useTeach(dance, group, minutes, school)
+const session = useSession()
+const may = computed(() => session.mayChangeGroup(group.value))
+const teach = useTeach(dance, group, minutes, school, () => may.value)
 const { sheet, drills, problem, loading, undone, own, saved, unsaved } = teach
 const { clash } = teach.order
 const options = useLoad(() =>
@@ -183,6 +186,9 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
     <p v-if="options.data.value" class="quiet no-print">
       {{ schoolName(options.data.value.proposed) }} is proposed. {{ options.data.value.why.text }}
     </p>
+    <p v-if="sheet && !may" class="quiet no-print">
+      You lead no class of this group: what you change here is tried, not saved.
+    </p>
     <TeachSaved :saved :own :unsaved @again="teach.autosave" />
     <ConflictPanel :of="teach.order" :lines="(order) => teachWords(order, label)" @settled="teach.settled" />
     <p v-if="groups.data.value?.length === 0" class="card">
@@ -243,7 +249,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
             @select="selected = $event"
           />
           <ComparePanel v-if="comparing && options.data.value" :sheet :schools :own @take="teach.choose" />
-          <TimeTaken :sheet @kept="teach.refresh" />
+          <TimeTaken v-if="may" :sheet @kept="teach.refresh" />
           <TakeCare />
         </aside>
       </div>

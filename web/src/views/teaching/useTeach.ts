@@ -24,6 +24,8 @@ export function useTeach(
   group: Ref<number | undefined>,
   minutes: Ref<number>,
   school: Ref<School | undefined>,
+  /** Whether what is changed is saved; else it is only tried. */
+  may: () => boolean = () => true,
 ) {
   const sheet = ref<Sheet>()
   const drills = ref<Drill[]>([])
@@ -100,7 +102,7 @@ export function useTeach(
   /** Saves what is on the page after what is on its way already. */
   function autosave(): Promise<void> {
     saves = saves.then(async () => {
-      if (!order.changed.value || order.clash.value) return
+      if (!order.changed.value || order.clash.value || !may()) return
       try {
         await order.save()
         unsaved.value = ''

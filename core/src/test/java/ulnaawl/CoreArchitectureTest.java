@@ -73,10 +73,12 @@ public class CoreArchitectureTest {
           Map.entry("learning", List.of("dance", "text")),
           Map.entry("plan.solve", List.of()),
           Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
+          Map.entry("handover", with(LESSON, "plan", "learning")),
           Map.entry(
               "words",
               with(
                   LESSON,
+                  "handover",
                   "plan",
                   "learning",
                   "teach",

@@ -8,7 +8,8 @@ record English(
     TeachSpeech teach,
     WallSpeech walls,
     SongSpeech songs,
-    SheetSpeech sheets)
+    SheetSpeech sheets,
+    HandoverSpeech handover)
     implements Speech {
 
   static final Speech SPEECH =
@@ -19,5 +20,6 @@ record English(
           new EnglishTeach(),
           new EnglishWalls(),
           new EnglishSongs(),
-          new EnglishSheets());
+          new EnglishSheets(),
+          new EnglishHandover());
 }

@@ -51,7 +51,12 @@ final class EnglishPlan implements PlanSpeech {
           "The group has not met " + it.on() + " yet, which leads to " + it.figure() + ".";
       case PlanReason.Alike it -> "The group has met " + it.percent() + " % of its figures.";
       case PlanReason.AskedFor it ->
-          "Asked for by " + Plain.list(it.who()) + " since " + Plain.day(it.since()) + ".";
+          // Not by name: the list of requests has those, for whoever leads.
+          "Asked for by "
+              + Plain.many(it.who().size(), "dancer")
+              + " since "
+              + Plain.day(it.since())
+              + ".";
       case PlanReason.OfTheme it -> "It belongs to the theme " + it.theme() + ".";
       case PlanReason.OthersKnow it ->
           Plain.capital(Plain.many(it.groups(), "other group"))

@@ -17,6 +17,8 @@ public interface Speech {
 
   SheetSpeech sheets();
 
+  HandoverSpeech handover();
+
   /** The language that ships. */
   static Speech english() {
     return English.SPEECH;

@@ -92,7 +92,7 @@ public class ClubLifeTest extends ServerTest {
     assertEquals(last.get("shown").toString(), "[1,2]");
     assertTrue(changed.at("/lines/0/changedBy").isMissingNode());
 
-    Client.Answer stale = coInstructor().put("/api/classes/" + id, order);
+    Client.Answer stale = wilma().put("/api/classes/" + id, order);
     assertEquals(stale.status(), 409);
 
     String record =
@@ -109,7 +109,7 @@ public class ClubLifeTest extends ServerTest {
     assertEquals(seen.at("/entries/0/note").asString(), "Jazz box turned late");
 
     JsonNode back =
-        coInstructor()
+        wilma()
             .delete("/api/classes/" + id + "/record?version=" + recorded.get("version").asInt())
             .body();
     assertTrue(!back.get("recorded").asBoolean());

@@ -116,8 +116,17 @@ public class EveningTest extends ServerTest {
     assertEquals(tomas.put(lead, Client.json("{'version':1,'name':'Nobody Atall'}")).status(), 422);
     JsonNode led = ok(tomas.put(lead, Client.json("{'version':1,'name':'ines kallas'}")));
     assertEquals(led.get("leader").asString(), "Ines Kallas");
-    assertEquals(tomas.put(lead, Client.json("{'version':1,'name':''}")).status(), 409);
-    assertFalse(ok(tomas.put(lead, Client.json("{'version':2,'name':''}"))).has("leader"));
+    assertEquals(
+        tomas.put(lead, Client.json("{'version':2,'name':''}")).status(), 403, "given away");
+    Client wilma = wilma();
+    assertEquals(wilma.put(lead, Client.json("{'version':1,'name':''}")).status(), 409);
+    assertFalse(ok(wilma.put(lead, Client.json("{'version':2,'name':''}"))).has("leader"));
+    assertEquals(
+        tomas.put(lead, Client.json("{'version':3,'name':'Ines Kallas'}")).status(),
+        403,
+        "not his");
+    JsonNode taken = ok(tomas.put(lead, Client.json("{'version':3,'name':'Tomas Brandl'}")));
+    assertEquals(taken.get("leader").asString(), "Tomas Brandl", "nobody led it");
     assertTrue(ok(tomas.get("/api/people/names")).toString().contains("Ines Kallas"));
     String next = "/api/groups/2/next?leader=";
     assertTrue(

@@ -42,21 +42,9 @@ public class FirstStartTest extends ServerTest {
     assertTrue(!local || answersElsewhere(), "then it listens where it was told to");
     first = Client.signedIn(port(), winner(), "long enough");
     assertEquals(first.get("/api/dances").body().size(), 0);
-    assertEquals(first.get("/api/session").body().get("role").asString(), "INSTRUCTOR");
-    assertEquals(
-        first
-            .post(
-                "/api/people",
-                Client.json("{'name':'Bo Finch','password':'long enough','role':'CO_INSTRUCTOR'}"))
-            .status(),
-        201);
-    assertEquals(
-        first
-            .post(
-                "/api/people",
-                Client.json("{'name':'bo finch','password':'long enough','role':'CO_INSTRUCTOR'}"))
-            .status(),
-        409);
+    assertEquals(first.get("/api/session").body().get("role").asString(), "OWNER");
+    assertEquals(join(first, "Bo Finch", "CO_INSTRUCTOR", "long enough").status(), 201);
+    assertEquals(join(first, "bo finch", "CO_INSTRUCTOR", "long enough").status(), 409);
     Client second = Client.signedIn(port(), "Bo Finch", "long enough");
     assertEquals(second.get("/api/session").body().get("role").asString(), "CO_INSTRUCTOR");
     assertEquals(

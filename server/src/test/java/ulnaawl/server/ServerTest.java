@@ -43,11 +43,43 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
     return new Client(port);
   }
 
+  /** Owns the club, and so is an instructor, too. */
   Client instructor() {
     return Client.signedIn(port, "Oda Marsh", PASSWORD);
   }
 
+  /** Owns nothing. */
+  Client wilma() {
+    return Client.signedIn(port, "Wilma Otterspoor", PASSWORD);
+  }
+
+  Client viewer() {
+    return Client.signedIn(port, "Bertil Aune", PASSWORD);
+  }
+
   Client coInstructor() {
     return Client.signedIn(port, "Tomas Brandl", PASSWORD);
+  }
+
+  /** The owner invites somebody, who joins. */
+  Client.Answer join(Client owner, String name, String role, String password) {
+    Client.Answer invited =
+        owner.post(
+            "/api/invitations",
+            "{\"name\":%s,\"role\":\"%s\"}".formatted(Client.quoted(name), role));
+    if (invited.status() != 201) {
+      return invited;
+    }
+    Client joining = nobody();
+    Client.Answer joined =
+        joining.post(
+            "/api/join",
+            "{\"word\":%s,\"name\":%s,\"password\":%s}"
+                .formatted(
+                    Client.quoted(invited.body().get("word").asString()),
+                    Client.quoted(name),
+                    Client.quoted(password)));
+    joining.delete("/api/session");
+    return joined;
   }
 }

@@ -16,10 +16,6 @@ public class SheetsTest extends ServerTest {
 
   private static final Path SHEETS = Path.of("../core/src/test/resources/sheets");
 
-  private Client wilma() {
-    return Client.signedIn(port(), "Wilma Otterspoor", PASSWORD);
-  }
-
   private static String sheet(String name) throws IOException {
     return Files.readString(SHEETS.resolve(name + ".txt"));
   }
@@ -104,8 +100,7 @@ public class SheetsTest extends ServerTest {
     assertEquals(picture.status(), 422);
     assertTrue(picture.detail().contains("no text, .docx, .odt or PDF"), picture.detail());
     assertEquals(wilma.postBytes("/api/sheets/file", new byte[5 * 1024 * 1024]).status(), 413);
-    Client colleague = Client.signedIn(port(), "Ines Kallas", PASSWORD);
-    assertEquals(colleague.postBytes("/api/sheets/file", text).status(), 403);
+    assertEquals(viewer().postBytes("/api/sheets/file", text).status(), 403);
     assertEquals(
         wilma
             .post("/api/sheets/read", "{\"text\":" + Client.quoted("x".repeat(400_001)) + "}")

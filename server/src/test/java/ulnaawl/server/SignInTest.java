@@ -70,10 +70,7 @@ public class SignInTest extends ServerTest {
     Client oda = instructor();
     String longOne = "kettle lantern ferry ".repeat(9) + "end";
     assertTrue(longOne.length() > 72 && longOne.length() <= 200);
-    String colleague =
-        "{\"name\":\"Long Winded\",\"role\":\"CO_INSTRUCTOR\",\"password\":%s}"
-            .formatted(Client.quoted(longOne));
-    assertEquals(oda.post("/api/people", colleague).status(), 201);
+    assertEquals(join(oda, "Long Winded", "CO_INSTRUCTOR", longOne).status(), 201);
     assertEquals(nobody().post("/api/session", credentials("Long Winded", longOne)).status(), 200);
     assertEquals(
         nobody()
@@ -89,10 +86,7 @@ public class SignInTest extends ServerTest {
   public void whatEverybodyTriesFirstIsNoPassword() {
     Client oda = instructor();
     for (String easy : List.of("password1", "Linedance", "12345678", "aaaaaaaab", "Easy Person")) {
-      String body =
-          "{\"name\":\"Easy Person\",\"role\":\"CO_INSTRUCTOR\",\"password\":%s}"
-              .formatted(Client.quoted(easy));
-      Client.Answer answer = oda.post("/api/people", body);
+      Client.Answer answer = join(oda, "Easy Person", "CO_INSTRUCTOR", easy);
       assertEquals(answer.status(), 422, easy);
       assertFalse(answer.detail().isBlank());
     }

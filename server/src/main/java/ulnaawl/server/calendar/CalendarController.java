@@ -19,8 +19,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.SignedIn;
 
 /** Closed days, themes, and the tags of dances. */
 @RestController

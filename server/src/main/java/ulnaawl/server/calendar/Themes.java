@@ -9,13 +9,12 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.plan.Theme;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** Weeks with a theme, and the tags by which dances belong to one. */
@@ -53,7 +52,6 @@ public class Themes {
     return store.tags();
   }
 
-  @InstructorOnly
   @Transactional
   void add(String name, LocalDate from, LocalDate to, List<String> words, SignedIn me) {
     addFor(name, from, to, words, me.name());
@@ -87,7 +85,6 @@ public class Themes {
     return tags;
   }
 
-  @InstructorOnly
   @Transactional
   void remove(long id, SignedIn me) {
     String name =
@@ -102,7 +99,6 @@ public class Themes {
     events.publishEvent(Change.of(Thing.CALENDAR, id, Action.ARCHIVED, me.name(), "theme " + name));
   }
 
-  @InstructorOnly
   @Transactional
   void tag(long dance, List<String> words, SignedIn me) {
     tagFor(dance, words, me.name());

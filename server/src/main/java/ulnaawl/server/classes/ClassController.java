@@ -27,10 +27,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.SignedIn;
 
 /** The coming classes, their running orders, and their record. */
 @RestController

@@ -11,13 +11,13 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.EvidenceRow.Details;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Registers;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** Writing down what became of a class; instructors and co-instructors alike. */

@@ -14,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.ClassDays;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.server.access.Leading;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.calendar.Closings;
 import ulnaawl.server.classes.ClassRow.Order;
@@ -27,10 +30,9 @@ import ulnaawl.server.history.Change;
 import ulnaawl.server.history.HistoryService;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
-/** Planning classes and writing down what happened; instructors and co-instructors alike. */
+/** Planning classes and changing their running orders. */
 @Service
 public class ClassService {
 
@@ -39,6 +41,8 @@ public class ClassService {
   private final ClassStore store;
   private final RunningOrders orders;
   private final ClosedDays closed;
+  private final StandIns standIns;
+  private final Leading leading;
   private final ClassHistory texts;
   private final GroupService groups;
   private final DanceService dances;
@@ -50,6 +54,8 @@ public class ClassService {
       ClassStore store,
       RunningOrders orders,
       ClosedDays closed,
+      StandIns standIns,
+      Leading leading,
       ClassHistory texts,
       GroupService groups,
       DanceService dances,
@@ -59,6 +65,8 @@ public class ClassService {
     this.store = store;
     this.orders = orders;
     this.closed = closed;
+    this.standIns = standIns;
+    this.leading = leading;
     this.texts = texts;
     this.groups = groups;
     this.dances = dances;
@@ -124,7 +132,10 @@ public class ClassService {
     if (store.on(group, date).isPresent()) {
       throw Problem.conflict(row.name() + " has a class on " + date + " already.");
     }
-    long id = store.add(group, date, minutes, orders.plan(row, date, minutes));
+    // A co-instructor plans what they lead.
+    Optional<String> leader =
+        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.name());
+    long id = store.add(group, date, minutes, leader, orders.plan(row, date, minutes));
     ClassRow added = get(id);
     say(added, Action.ADDED, me, 0);
     return added;
@@ -238,12 +249,22 @@ public class ClassService {
             Optional.empty()));
   }
 
-  /** Says who leads; empty for nobody in particular. */
+  /**
+   * Says who leads; empty for nobody in particular. A co-instructor gives away what is theirs, and
+   * takes what nobody leads, or somebody who is away on that day.
+   */
   @Transactional
   ClassRow lead(long id, int version, String leader, SignedIn me) {
     ClassRow row = get(id);
     Optional<String> who =
         leader.isBlank() ? Optional.empty() : Optional.of(groups.leader(leader.strip()));
+    if (!standIns.isOpen(row) || !who.equals(Optional.of(me.name()))) {
+      leading.needClass(me, id);
+    }
+    who.flatMap(it -> standIns.whyNot(it, row))
+        .ifPresent(why -> {
+          throw Problem.rejected(why);
+        });
     changed(store.lead(id, version, who), row);
     ClassRow now = get(id);
     say(now, Action.CHANGED, me, version);

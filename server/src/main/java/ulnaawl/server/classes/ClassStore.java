@@ -90,6 +90,25 @@ class ClassStore {
         .collect(Collectors.toMap(Map.Entry::getKey, it -> Set.copyOf(it.getValue())));
   }
 
+  /** Whether somebody leads a class, in sight or removed. */
+  boolean isLedBy(long id, String name) {
+    return database.fetchExists(CLUB_CLASS, CLUB_CLASS.ID.eq(id).and(CLUB_CLASS.LED_BY.eq(name)));
+  }
+
+  /** The groups of which somebody leads a class on that day or later. */
+  Set<Long> groupsLedSince(String name, LocalDate day) {
+    return database
+        .selectDistinct(CLUB_CLASS.GROUP_ID)
+        .from(CLUB_CLASS)
+        .where(IN_SIGHT.and(CLUB_CLASS.LED_BY.eq(name)).and(CLUB_CLASS.HELD_ON.ge(day)))
+        .fetchSet(CLUB_CLASS.GROUP_ID);
+  }
+
+  /** The classes of a day, planned or written down. */
+  List<ClassRow> onDay(LocalDate date) {
+    return rows(CLUB_CLASS.HELD_ON.eq(date).and(IN_SIGHT), MOST_PLANNED);
+  }
+
   private List<ClassRow> rows(Condition where, int most) {
     List<ClubClassRecord> found =
         database
@@ -110,13 +129,14 @@ class ClassStore {
         .fetchGroups(CLASS_LINE.CLASS_ID, this::line);
   }
 
-  long add(long group, LocalDate date, int minutes, List<LineRow> lines) {
+  long add(long group, LocalDate date, int minutes, Optional<String> leader, List<LineRow> lines) {
     long id =
         database
             .insertInto(CLUB_CLASS)
             .set(CLUB_CLASS.GROUP_ID, group)
             .set(CLUB_CLASS.HELD_ON, date)
             .set(CLUB_CLASS.MINUTES, minutes)
+            .set(CLUB_CLASS.LED_BY, leader.orElse(null))
             .set(CLUB_CLASS.STATUS, PLANNED)
             .set(CLUB_CLASS.NOTE, "")
             .set(CLUB_CLASS.VERSION, 1)

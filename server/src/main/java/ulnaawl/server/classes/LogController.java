@@ -23,13 +23,13 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.Late;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.CameForm;
 import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.words.Speech;
 
 /** A class while it is on, and what became of it. */

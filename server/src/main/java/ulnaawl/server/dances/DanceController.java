@@ -26,10 +26,10 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.formats.SheetPdf;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.PrintedSheets.PrintedSheet;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.sheet.prose.ProseSheet;
 
 /** One dance: its text and everything computed from it. */

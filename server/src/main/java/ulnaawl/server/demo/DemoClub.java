@@ -20,14 +20,14 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.figure.Level;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupDraft;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.people.PeopleService;
-import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.songs.SongService;
 
@@ -74,17 +74,25 @@ class DemoClub implements SmartInitializingSingleton {
     if (!people.needsSetup()) {
       return;
     }
-    SignedIn oda = people.add("Oda Marsh", PASSWORD, Role.INSTRUCTOR, "Demo");
+    SignedIn oda = people.add("Oda Marsh", PASSWORD, Role.OWNER, "Demo");
     people.add("Wilma Otterspoor", PASSWORD, Role.INSTRUCTOR, "Demo");
-    people.add("Tomas Brandl", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
-    people.add("Ines Kallas", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    SignedIn tomas = people.add("Tomas Brandl", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    SignedIn ines = people.add("Ines Kallas", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
+    people.add("Bertil Aune", PASSWORD, Role.VIEWER, "Demo");
     songs.takeFor(text("/demo/songs.csv"), true, "Oda Marsh");
     Map<String, Long> danceIds = loadDances();
     Map<String, GroupRow> groupRows = loadGroups();
     history.load(danceIds, groupRows);
     for (GroupRow group : groupRows.values()) {
       LocalDate next = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
-      classes.plan(group.id(), next, group.minutes(), oda);
+      // Who may only lead leads what they plan; on Tuesday it is still open who does.
+      SignedIn leader =
+          switch (group.weekday()) {
+            case MONDAY -> tomas;
+            case THURSDAY -> ines;
+            default -> oda;
+          };
+      classes.plan(group.id(), next, group.minutes(), leader);
     }
     LOG.info("The demo club is loaded");
   }

@@ -3,6 +3,7 @@ package ulnaawl.server.groups;
 import static ulnaawl.server.tables.Tables.EVIDENCE;
 import static ulnaawl.server.tables.Tables.EVIDENCE_SPOT;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -83,6 +85,17 @@ class EvidenceStore {
                         .eq(name)
                         .or(EVIDENCE.LED_BY.isNull().and(EVIDENCE.BY_NAME.eq(name)))))
         .fetchSet(EVIDENCE.DANCE_ID);
+  }
+
+  /** When each leader last led a group. */
+  Map<String, LocalDate> lastLed(long group) {
+    Field<String> leader = DSL.coalesce(EVIDENCE.LED_BY, EVIDENCE.BY_NAME);
+    return database
+        .select(leader, DSL.max(EVIDENCE.HAPPENED_ON))
+        .from(EVIDENCE)
+        .where(EVIDENCE.GROUP_ID.eq(group).and(EVIDENCE.WITHDRAWN_AT.isNull()))
+        .groupBy(leader)
+        .fetchMap(row -> row.value1(), row -> row.value2());
   }
 
   long add(EvidenceRow.Fresh draft, String by, LocalDateTime at) {

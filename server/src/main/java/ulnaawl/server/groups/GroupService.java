@@ -13,6 +13,8 @@ import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.history.Action;
@@ -21,10 +23,8 @@ import ulnaawl.server.history.HistoryService;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
-import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** The club's groups, and what happened with each. */
@@ -101,7 +101,6 @@ public class GroupService {
     return evidence.ofClasses(classes);
   }
 
-  @InstructorOnly
   @Transactional
   GroupRow add(GroupDraft draft, SignedIn me) {
     return addFor(draft, me.name());
@@ -116,14 +115,12 @@ public class GroupService {
     return get(id);
   }
 
-  @InstructorOnly
   @Transactional
   GroupRow change(long id, int version, GroupDraft draft, SignedIn me) {
     return write(active(id), version, draft, Action.CHANGED, me);
   }
 
   /** Brings an earlier version back, and the group with it where it is archived. */
-  @InstructorOnly
   @Transactional
   GroupRow bringBack(long id, int version, int to, SignedIn me) {
     GroupRow now = get(id);
@@ -173,7 +170,6 @@ public class GroupService {
             Optional.of(texts.write(draft))));
   }
 
-  @InstructorOnly
   @Transactional
   void archive(long id, int version, SignedIn me) {
     GroupRow now = active(id);
@@ -257,15 +253,23 @@ public class GroupService {
   public String leader(String name) {
     return people
         .named(name)
+        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
         .map(Person::name)
         .orElseThrow(() ->
             Problem.rejected(
-                "Nobody in the club is called " + name + "; choose who led from the list."));
+                "Nobody who leads in the club is called "
+                    + name
+                    + "; choose who led from the list."));
   }
 
   /** Numbers of the dances that somebody has led in any group, as far as the record says. */
   public Set<Long> ledBy(String name) {
     return evidence.ledBy(name);
+  }
+
+  /** When each leader last led a group, as far as the record says. */
+  public Map<String, LocalDate> lastLed(long group) {
+    return evidence.lastLed(group);
   }
 
   /** Takes back what noted itself in a class: all of it, or of one dance what was done so. */

@@ -24,9 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Register;
 import ulnaawl.learning.Stage;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** What people of a group say, ask for, and when they come. */

@@ -9,14 +9,13 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Attendance;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.RegisterStore.Dancer;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /**
@@ -65,7 +64,6 @@ public class Registers {
     return store.versions(group);
   }
 
-  @InstructorOnly
   @Transactional
   void keep(long group, RegisterKind kind, SignedIn me) {
     keepFor(group, kind, me.name());

@@ -9,6 +9,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Evidence;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.Standings.GroupDance;
@@ -16,7 +17,6 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** Who asked for which dance; instructors and co-instructors alike. */

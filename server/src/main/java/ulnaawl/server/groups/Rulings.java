@@ -5,13 +5,13 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Stage;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
 /** What people say of a dance and a group against the record; instructors and co-instructors. */

@@ -1,4 +1,4 @@
 package ulnaawl.server.people;
 
-/** The club has its first instructor. */
+/** The club has its first owner. */
 public record ClubSetUp(String name) {}

@@ -3,9 +3,8 @@ package ulnaawl.server.people;
 import java.time.Duration;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.server.platform.InstructorOnly;
+import ulnaawl.server.access.Secrets;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.Secrets;
 import ulnaawl.server.platform.Today;
 
 /** Links with which somebody who forgot a password chooses a new one, once and soon. */
@@ -25,7 +24,6 @@ public class PasswordLinks {
   }
 
   /** The word of a new link for somebody; it is said once, and no copy of it is kept. */
-  @InstructorOnly
   @Transactional
   String make(long person) {
     if (people.find(person).isEmpty()) {
@@ -44,7 +42,7 @@ public class PasswordLinks {
             .take(Secrets.digest(word), today.moment())
             .orElseThrow(() ->
                 Problem.rejected(
-                    "This link was used already, or it is older than two days; ask an instructor"
+                    "This link was used already, or it is older than two days; ask an owner"
                         + " for a new one."));
     return people.choosePassword(person, password);
   }

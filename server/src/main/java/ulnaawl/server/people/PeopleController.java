@@ -4,7 +4,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -17,9 +19,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.SignedIn;
 
 /** Colleagues. */
 @RestController
@@ -34,18 +36,17 @@ class PeopleController {
     this.links = links;
   }
 
-  /** A colleague, as colleagues see one. */
-  record Colleague(long id, String name, Role role, int version) {
+  /** A colleague, as an owner sees one; the moment to the hour, in universal time. */
+  record Colleague(long id, String name, Role role, int version, @Nullable LocalDateTime lastSeen) {
     static Colleague of(Person person) {
-      return new Colleague(person.id(), person.name(), person.role(), person.version());
+      return new Colleague(
+          person.id(),
+          person.name(),
+          person.role(),
+          person.version(),
+          person.lastSeen().orElse(null));
     }
   }
-
-  /** A colleague to add. */
-  record NewColleague(
-      @NotBlank @Size(max = 60) String name,
-      @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password,
-      @NotNull Role role) {}
 
   /** What a colleague is called and may do from now on. */
   record ColleagueChange(@NotBlank @Size(max = 60) String name, @NotNull Role role, int version) {}
@@ -55,7 +56,7 @@ class PeopleController {
 
   @GetMapping
   List<Colleague> colleagues() {
-    return people.all().stream().map(Colleague::of).toList();
+    return people.everybody().stream().map(Colleague::of).toList();
   }
 
   /** The names of all who may lead a class. */
@@ -63,14 +64,6 @@ class PeopleController {
   @KeepAnswer
   List<String> names() {
     return people.names();
-  }
-
-  @PostMapping
-  @ResponseStatus(HttpStatus.CREATED)
-  Colleague add(@Valid @RequestBody NewColleague colleague, @AuthenticationPrincipal SignedIn me) {
-    SignedIn added =
-        people.addColleague(colleague.name(), colleague.password(), colleague.role(), me);
-    return Colleague.of(people.find(added.id()).orElseThrow());
   }
 
   @PutMapping("/{id}")

@@ -8,26 +8,24 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.InstructorOnly;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 
-/** The first instructor, and colleagues who come, change and go. */
+/** The first owner, and colleagues who come, change and go. */
 @Service
 public class PeopleService {
 
   /** What the records say instead of the name of somebody who is to be forgotten. */
   static final String FORMER = "a former leader";
 
-  private static final String SET_UP_ALREADY =
-      "The first instructor has been made already; sign in.";
+  private static final String SET_UP_ALREADY = "The club has been set up already; sign in.";
 
   private final PeopleStore store;
   private final PasswordEncoder passwords;
@@ -52,19 +50,33 @@ public class PeopleService {
     return Objects.requireNonNull(passwords.encode(password));
   }
 
-  /** Whether nobody may sign in yet, so that the first instructor can be made. */
+  /** Whether nobody may sign in yet, so that the first owner can be made. */
   public boolean needsSetup() {
     return store.isEmpty();
   }
 
-  /** The names of all who may sign in, and so may lead a class. */
+  /** The names of all who may lead a class. */
   public List<String> names() {
-    return store.all().stream().map(Person::name).toList();
+    return store.all().stream()
+        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .map(Person::name)
+        .toList();
+  }
+
+  /** All who may sign in. */
+  public List<Person> everybody() {
+    return store.all();
   }
 
   /** Somebody who may sign in. */
   public Optional<Person> named(String name) {
     return store.named(name);
+  }
+
+  /** Notes that somebody has asked for something just now. */
+  @Transactional
+  public void seen(long id) {
+    store.seen(id, today.moment());
   }
 
   /** Somebody who may sign in. */
@@ -82,8 +94,8 @@ public class PeopleService {
   }
 
   /**
-   * Makes the first instructor, once; whoever comes second is refused. Whoever calls has asked for
-   * the code.
+   * Makes the first owner, once; whoever comes second is refused. Whoever calls has asked for the
+   * code.
    */
   @Transactional
   public SignedIn setUp(String name, String password) {
@@ -96,30 +108,35 @@ public class PeopleService {
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
-    SignedIn first = add(name, password, Role.INSTRUCTOR, name);
+    SignedIn first = add(name, password, Role.OWNER, name);
     events.publishEvent(new ClubSetUp(first.name()));
     return first;
   }
 
-  @InstructorOnly
-  List<Person> all() {
-    return store.all();
+  /** Refuses to invite somebody under a name that is taken; one who left may come back. */
+  void checkInvited(String name) {
+    if (!name.isEmpty() && store.left(name).isEmpty()) {
+      checkFree(name, 0);
+    }
   }
 
-  /** Adds a colleague; somebody who had left and is named in the records is back. */
-  @InstructorOnly
+  /**
+   * Makes somebody who was invited one of the club. Whoever left, and is named in the records,
+   * comes back only by an invitation with that name: nobody else can take it.
+   */
   @Transactional
-  SignedIn addColleague(String name, String password, Role role, SignedIn by) {
+  SignedIn join(String name, String password, Invitation invitation) {
     rules.check(name, password);
-    Optional<Person> left = store.left(name);
+    Optional<Person> left =
+        store.left(name).filter(it -> Names.key(it.name()).equals(Names.key(invitation.name())));
     if (left.isPresent()) {
       Person back = left.get();
-      store.comeBack(back, encoded(password), role);
-      log(back.id(), Action.BROUGHT_BACK, by, back.name());
-      return new SignedIn(back.id(), back.name(), role);
+      store.comeBack(back, encoded(password), invitation.role());
+      log(back.id(), Action.BROUGHT_BACK, invitation.madeBy(), back.name());
+      return new SignedIn(back.id(), back.name(), invitation.role());
     }
     checkFree(name, 0);
-    return add(name, password, role, by.name());
+    return add(name, password, invitation.role(), invitation.madeBy());
   }
 
   private void checkFree(String name, long except) {
@@ -147,15 +164,14 @@ public class PeopleService {
   }
 
   /** Calls somebody otherwise, in the records too, or lets them do more or less, at once. */
-  @InstructorOnly
   @Transactional
   Person change(long id, int version, String name, Role role, SignedIn by) {
-    List<Long> instructors = store.holdInstructors();
+    List<Long> owners = store.holdOwners();
     Person before = existing(id);
     String clean = Names.clean(name);
     checkFree(clean, id);
-    if (role != Role.INSTRUCTOR) {
-      keepOne(instructors, id);
+    if (role != Role.OWNER) {
+      keepOne(owners, id);
     }
     if (!store.change(id, version, clean, role)) {
       throw changedMeanwhile(before);
@@ -163,7 +179,7 @@ public class PeopleService {
     if (!clean.equals(before.name())) {
       events.publishEvent(new NameReplaced(before.name(), clean));
     }
-    log(id, Action.CHANGED, id == by.id() ? new SignedIn(id, clean, role) : by, clean);
+    log(id, Action.CHANGED, id == by.id() ? clean : by.name(), clean);
     return existing(id);
   }
 
@@ -172,28 +188,27 @@ public class PeopleService {
    *
    * @param forget whether the records no longer say their name
    */
-  @InstructorOnly
   @Transactional
   void remove(long id, int version, boolean forget, SignedIn by) {
-    List<Long> instructors = store.holdInstructors();
+    List<Long> owners = store.holdOwners();
     Person person = existing(id);
     if (id == by.id()) {
-      throw Problem.rejected("Another instructor has to take you out of the club.");
+      throw Problem.rejected("Another owner has to take you out of the club.");
     }
-    keepOne(instructors, id);
+    keepOne(owners, id);
     events.publishEvent(new AccessEnded(id));
     if (!(forget ? store.forget(id, version) : store.remove(id, version))) {
       throw changedMeanwhile(person);
     }
-    log(id, Action.ARCHIVED, by, person.name());
+    log(id, Action.ARCHIVED, by.name(), person.name());
     if (forget) {
       events.publishEvent(new NameReplaced(person.name(), FORMER));
     }
   }
 
-  private static void keepOne(List<Long> instructors, long without) {
-    if (instructors.stream().allMatch(it -> it == without)) {
-      throw Problem.rejected("The club needs an instructor; make somebody else one first.");
+  private static void keepOne(List<Long> owners, long without) {
+    if (owners.stream().allMatch(it -> it == without)) {
+      throw Problem.rejected("The club needs an owner; make somebody else one first.");
     }
   }
 
@@ -218,7 +233,7 @@ public class PeopleService {
         person.name() + " was changed by somebody else in the meantime; look again.");
   }
 
-  private void log(long id, Action action, SignedIn by, String name) {
-    events.publishEvent(Change.of(Thing.PERSON, id, action, by.name(), name));
+  private void log(long id, Action action, String by, String name) {
+    events.publishEvent(Change.of(Thing.PERSON, id, action, by, name));
   }
 }

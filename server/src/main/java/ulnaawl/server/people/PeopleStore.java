@@ -10,8 +10,8 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.access.Role;
 import ulnaawl.server.platform.Names;
-import ulnaawl.server.platform.Role;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.PersonRecord;
 
@@ -63,12 +63,12 @@ class PeopleStore {
     return database.selectFrom(PERSON).where(condition).fetchOptional(PeopleStore::person);
   }
 
-  /** The instructors there are; until the transaction ends nobody else changes who they are. */
-  List<Long> holdInstructors() {
+  /** The owners there are; until the transaction ends nobody else changes who they are. */
+  List<Long> holdOwners() {
     return database
         .select(PERSON.ID)
         .from(PERSON)
-        .where(PERSON.ACTIVE.isTrue().and(PERSON.ROLE.eq(Role.INSTRUCTOR.name())))
+        .where(PERSON.ACTIVE.isTrue().and(PERSON.ROLE.eq(Role.OWNER.name())))
         .orderBy(PERSON.ID)
         .forUpdate()
         .fetch(PERSON.ID);
@@ -85,6 +85,10 @@ class PeopleStore {
         .set(PERSON.PASSWORD_HASH, passwordHash)
         .where(PERSON.ID.eq(id))
         .execute();
+  }
+
+  void seen(long id, LocalDateTime at) {
+    database.update(PERSON).set(PERSON.LAST_SEEN, at).where(PERSON.ID.eq(id)).execute();
   }
 
   /** Changes name and role; whether the person still had that version. */
@@ -163,6 +167,7 @@ class PeopleStore {
         row.getPasswordHash(),
         Role.valueOf(row.getRole()),
         row.getVersion(),
-        row.getActive() != null);
+        row.getActive() != null,
+        Optional.ofNullable(row.getLastSeen()));
   }
 }

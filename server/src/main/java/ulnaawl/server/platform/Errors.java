@@ -33,8 +33,7 @@ class Errors extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail denied(AccessDeniedException denied) {
-    return ProblemDetail.forStatusAndDetail(
-        HttpStatus.FORBIDDEN, "Only an instructor may do this; ask one of yours.");
+    return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, message(denied));
   }
 
   /** Names and dates are looked at before they are written: here two came at the same moment. */

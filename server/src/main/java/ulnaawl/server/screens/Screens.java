@@ -15,8 +15,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 
 /**
  * The open screens. They live in memory: a screen is for one evening. Whoever opened it leads it;

@@ -3,8 +3,8 @@ package ulnaawl.server.sessions;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.server.access.Secrets;
 import ulnaawl.server.people.AccessEnded;
-import ulnaawl.server.platform.Secrets;
 import ulnaawl.server.platform.Today;
 
 /** Devices on which somebody has signed in before; only a digest of their token is kept. */

@@ -2,18 +2,27 @@ package ulnaawl.server.sessions;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import ulnaawl.server.access.SessionCheck;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
-import ulnaawl.server.platform.SessionCheck;
-import ulnaawl.server.platform.SignedIn;
 
 /** Who people are by now; read from the database again after any change. */
 @Component
 class PeopleNow implements SessionCheck {
 
+  private static final Logger LOG = LoggerFactory.getLogger(PeopleNow.class);
   private static final int REMEMBERED = 1_000;
 
   private final PeopleService people;
@@ -26,12 +35,30 @@ class PeopleNow implements SessionCheck {
     this.people = people;
   }
 
+  /** When each person was last noted as seen, by their numbers. */
+  private final Map<Long, Instant> noted = new ConcurrentHashMap<>();
+
   private record Key(long person, long changes) {}
 
   @Override
   public Optional<SignedIn> now(SignedIn person) {
+    seen(person.id());
     return known.get(
         new Key(person.id(), changes.soFar()),
         key -> people.find(key.person()).map(Person::signedIn));
+  }
+
+  /** Notes that somebody is there, once an hour; where that cannot be written, it is not. */
+  void seen(long person) {
+    Instant now = Instant.now();
+    Instant before = noted.getOrDefault(person, Instant.EPOCH);
+    if (before.plus(Duration.ofHours(1)).isBefore(now)) {
+      noted.put(person, now);
+      try {
+        people.seen(person);
+      } catch (TransactionException | DataAccessException notNow) {
+        LOG.debug("Not noted as seen", notNow);
+      }
+    }
   }
 }

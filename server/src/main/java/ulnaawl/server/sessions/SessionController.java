@@ -8,6 +8,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -21,13 +23,15 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.access.Leading;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SessionCookies;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.people.Invitations;
 import ulnaawl.server.people.PasswordRules;
 import ulnaawl.server.people.PeopleService;
-import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.SessionCookies;
-import ulnaawl.server.platform.SignedIn;
 
-/** Signing in and out, the first instructor, and new passwords. */
+/** Signing in and out, joining, the first owner, and new passwords. */
 @RestController
 @RequestMapping("/api")
 class SessionController {
@@ -36,8 +40,18 @@ class SessionController {
   private final PeopleService people;
   private final Sessions sessions;
   private final SessionCookies cookies;
+  private final PeopleNow now;
+  private final Leading leading;
 
-  SessionController(SignIn door, PeopleService people, Sessions sessions, SessionCookies cookies) {
+  SessionController(
+      SignIn door,
+      PeopleService people,
+      Sessions sessions,
+      SessionCookies cookies,
+      PeopleNow now,
+      Leading leading) {
+    this.leading = leading;
+    this.now = now;
     this.door = door;
     this.people = people;
     this.sessions = sessions;
@@ -49,8 +63,8 @@ class SessionController {
       @NotBlank @Size(max = 60) String name,
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
 
-  /** The first instructor, and the code that stands where the server was started. */
-  record FirstInstructor(
+  /** The first owner, and the code that stands where the server was started. */
+  record FirstOwner(
       @NotBlank @Size(max = 60) String name,
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password,
       @NotNull @Size(max = 40) String code) {}
@@ -65,14 +79,20 @@ class SessionController {
       @NotBlank @Size(max = PasswordRules.MOST) String old,
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
 
-  /** Who is signed in; name and role are missing for nobody. */
-  record Session(@Nullable String name, @Nullable Role role, boolean needsSetup) {}
+  /**
+   * Who is signed in; name and role are missing for nobody.
+   *
+   * @param leads the groups of which they lead classes
+   */
+  record Session(@Nullable String name, @Nullable Role role, Set<Long> leads, boolean needsSetup) {}
 
   @GetMapping("/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn me) {
-    return me == null
-        ? new Session(null, null, people.needsSetup())
-        : new Session(me.name(), me.role(), false);
+    return me == null ? new Session(null, null, Set.of(), people.needsSetup()) : known(me);
+  }
+
+  private Session known(SignedIn me) {
+    return new Session(me.name(), me.role(), new TreeSet<>(leading.groupsOf(me.name())), false);
   }
 
   @PostMapping("/session")
@@ -91,7 +111,7 @@ class SessionController {
   @PostMapping("/setup")
   @ResponseStatus(HttpStatus.CREATED)
   Session setUp(
-      @Valid @RequestBody FirstInstructor first,
+      @Valid @RequestBody FirstOwner first,
       HttpServletRequest request,
       HttpServletResponse response) {
     return begin(door.asFirst(first.name(), first.password(), first.code()), request, response);
@@ -104,6 +124,36 @@ class SessionController {
       HttpServletResponse response) {
     return begin(
         door.withLink(chosen.word(), chosen.password(), request.getRemoteAddr()),
+        request,
+        response);
+  }
+
+  /** The word of an invitation. */
+  record InvitationWord(@NotBlank @Size(max = 64) String word) {}
+
+  /** Somebody who was invited. */
+  record Joining(
+      @NotBlank @Size(max = 64) String word,
+      @NotBlank @Size(max = 60) String name,
+      @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
+
+  /** Who invites whom to what. */
+  @PostMapping("/join/look")
+  Invitations.Welcome welcome(
+      @Valid @RequestBody InvitationWord invitation, HttpServletRequest request) {
+    return door.welcome(invitation.word(), request.getRemoteAddr());
+  }
+
+  /** Joins the club with an invitation, and is signed in. */
+  @PostMapping("/join")
+  @ResponseStatus(HttpStatus.CREATED)
+  Session join(
+      @Valid @RequestBody Joining joining,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    return begin(
+        door.withInvitation(
+            joining.word(), joining.name(), joining.password(), request.getRemoteAddr()),
         request,
         response);
   }
@@ -132,6 +182,7 @@ class SessionController {
     HttpSession session = cookies.begin(me, entered.device(), request, response);
     String agent = Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
     sessions.begin(session, me, DeviceName.of(agent));
-    return new Session(me.name(), me.role(), false);
+    now.seen(me.id());
+    return known(me);
   }
 }

@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.servlet.http.HttpSessionEvent;
 import jakarta.servlet.http.HttpSessionListener;
 import java.time.Instant;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,9 +12,9 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
+import ulnaawl.server.access.Secrets;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.people.AccessEnded;
-import ulnaawl.server.platform.Secrets;
-import ulnaawl.server.platform.SignedIn;
 
 /** All open sessions: they are seen, and ended from elsewhere, at once. */
 @Component
@@ -45,8 +45,12 @@ class Sessions implements HttpSessionListener {
 
   /** All, the one that was used last first. */
   List<OpenSession> all() {
-    return open.values().stream()
-        .sorted(Comparator.comparing(OpenSession::lastSeen).reversed())
+    // They are used while they are put in order: what counts is when each was used before.
+    Map<OpenSession, Instant> seen = new HashMap<>();
+    open.values().forEach(it -> seen.put(it, it.lastSeen()));
+    return seen.entrySet().stream()
+        .sorted(Map.Entry.<OpenSession, Instant>comparingByValue().reversed())
+        .map(Map.Entry::getKey)
         .toList();
   }
 

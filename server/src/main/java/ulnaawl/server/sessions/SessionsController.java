@@ -13,13 +13,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.Role;
-import ulnaawl.server.platform.SignedIn;
 
-/** Where people are signed in: one's own sessions, for an instructor everybody's. */
+/** Where people are signed in: one's own sessions, for an owner everybody's. */
 @RestController
 @RequestMapping("/api/sessions")
 class SessionsController {
@@ -56,8 +56,17 @@ class SessionsController {
     found.orElseThrow(() -> Problem.gone("This session has ended already.")).end();
   }
 
+  /** Signs oneself out everywhere else. */
+  @DeleteMapping
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void endOthers(@AuthenticationPrincipal SignedIn me, HttpSession here) {
+    sessions.all().stream()
+        .filter(it -> it.person() == me.id() && !Sessions.isCalled(here, it.key()))
+        .forEach(OpenSession::end);
+  }
+
   private static boolean maySee(SignedIn me, OpenSession session) {
-    return me.role() == Role.INSTRUCTOR || session.person() == me.id();
+    return me.isAtLeast(Role.OWNER) || session.person() == me.id();
   }
 
   private static SessionView view(OpenSession open, Person person, HttpSession here) {

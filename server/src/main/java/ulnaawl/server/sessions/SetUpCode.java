@@ -14,8 +14,8 @@ import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.UlnaSettings;
 
 /**
- * The word that makes somebody the first instructor: it stands in the window in which the server
- * was started, so that only who started it can begin the club.
+ * The word that makes somebody the first owner: it stands in the window in which the server was
+ * started, so that only who started it can begin the club.
  */
 @Component
 class SetUpCode {

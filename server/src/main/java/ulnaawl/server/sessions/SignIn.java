@@ -4,14 +4,15 @@ import java.util.Optional;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.people.Invitations;
 import ulnaawl.server.people.PasswordLinks;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.RoomOnDisk;
-import ulnaawl.server.platform.SignedIn;
 
-/** The ways in: name and password, the first instructor's code, a link for a new password. */
+/** The ways in: name and password, the first owner's code, an invitation, a link. */
 @Service
 class SignIn {
 
@@ -25,6 +26,7 @@ class SignIn {
 
   private final PeopleService people;
   private final PasswordLinks links;
+  private final Invitations invitations;
   private final PasswordEncoder passwords;
   private final SignInGuard guard;
   private final Devices devices;
@@ -34,6 +36,7 @@ class SignIn {
   SignIn(
       PeopleService people,
       PasswordLinks links,
+      Invitations invitations,
       PasswordEncoder passwords,
       SignInGuard guard,
       Devices devices,
@@ -41,6 +44,7 @@ class SignIn {
       RoomOnDisk room) {
     this.people = people;
     this.links = links;
+    this.invitations = invitations;
     this.passwords = passwords;
     this.guard = guard;
     this.devices = devices;
@@ -88,7 +92,7 @@ class SignIn {
     return new Entered(found.signedIn(), remembered ? device : devices.remember(found.id()));
   }
 
-  /** Makes the first instructor with the code that stands where the server was started. */
+  /** Makes the first owner with the code that stands where the server was started. */
   @Transactional
   public Entered asFirst(String name, String password, String typed) {
     if (people.needsSetup()) {
@@ -106,6 +110,22 @@ class SignIn {
   public Entered withLink(String word, String password, String address) {
     guard.admitLink(address);
     return entered(links.use(word, password).signedIn());
+  }
+
+  /** Who is invited to what with the word of an invitation. */
+  @Transactional(readOnly = true)
+  public Invitations.Welcome welcome(String word, String address) {
+    guard.admitLink(address);
+    Invitations.Welcome found = invitations.look(word);
+    guard.succeededLink(address);
+    return found;
+  }
+
+  /** Joins the club with an invitation. */
+  @Transactional
+  public Entered withInvitation(String word, String name, String password, String address) {
+    welcome(word, address);
+    return entered(invitations.join(word, name, password));
   }
 
   /** Another password for somebody who knows the one they have. */

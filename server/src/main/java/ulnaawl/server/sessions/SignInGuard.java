@@ -92,6 +92,11 @@ class SignInGuard {
     take(new Counted.Link(address), FREE, "from here");
   }
 
+  /** The word of a link was right: the try is given back. */
+  void succeededLink(String address) {
+    giveBack(new Counted.Link(address));
+  }
+
   /** A try that was right is given back; those before it stay counted. */
   void succeeded(String name, String address) {
     giveBack(new Counted.Address(address));

@@ -7,6 +7,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.lineage.SectionKeys;
+import ulnaawl.server.access.Leading;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupRow;
@@ -15,7 +17,6 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.school.School;
@@ -27,6 +28,7 @@ public class SavedTeaches {
   private final TeachStore store;
   private final DanceService dances;
   private final GroupService groups;
+  private final Leading leading;
   private final ApplicationEventPublisher events;
   private final Today today;
 
@@ -34,11 +36,13 @@ public class SavedTeaches {
       TeachStore store,
       DanceService dances,
       GroupService groups,
+      Leading leading,
       ApplicationEventPublisher events,
       Today today) {
     this.store = store;
     this.dances = dances;
     this.groups = groups;
+    this.leading = leading;
     this.events = events;
     this.today = today;
   }
@@ -70,7 +74,7 @@ public class SavedTeaches {
     return new Opened(row, drills, row.drills().size() - drills.size());
   }
 
-  /** Saves a teach; instructors and co-instructors alike. {@code version} is 0 for a new one. */
+  /** Saves a teach. {@code version} is 0 for a new one. */
   @Transactional
   Opened save(
       long group,
@@ -80,6 +84,7 @@ public class SavedTeaches {
       int minutes,
       List<SavedDrill> drills,
       SignedIn me) {
+    leading.needGroup(me, group);
     GroupRow to = groups.active(group);
     DanceRow now = dances.get(dance);
     Optional<TeachRow> before = store.find(group, dance);
@@ -103,6 +108,7 @@ public class SavedTeaches {
   /** Puts a teach aside: the school lays it out anew. */
   @Transactional
   void archive(long group, long dance, int version, SignedIn me) {
+    leading.needGroup(me, group);
     GroupRow to = groups.get(group);
     TeachRow row =
         store

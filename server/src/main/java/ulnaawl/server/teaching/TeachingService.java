@@ -12,6 +12,8 @@ import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.BroughtAlong;
+import ulnaawl.server.access.Leading;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -24,7 +26,6 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
-import ulnaawl.server.platform.SignedIn;
 import ulnaawl.server.platform.Today;
 import ulnaawl.teach.Teach;
 import ulnaawl.teach.TeachBuilder;
@@ -33,7 +34,7 @@ import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.TeachPace;
 import ulnaawl.teach.school.SchoolAdvice;
 
-/** Teaching a dance to a group; instructors and co-instructors alike. */
+/** Teaching a dance to a group. */
 @Service
 public class TeachingService {
 
@@ -43,6 +44,7 @@ public class TeachingService {
   private final DanceReader reader;
   private final GroupService groups;
   private final Standings standings;
+  private final Leading leading;
   private final TeachingStore store;
   private final ApplicationEventPublisher events;
   private final Today today;
@@ -52,6 +54,7 @@ public class TeachingService {
       DanceReader reader,
       GroupService groups,
       Standings standings,
+      Leading leading,
       TeachingStore store,
       ApplicationEventPublisher events,
       Today today) {
@@ -59,6 +62,7 @@ public class TeachingService {
     this.reader = reader;
     this.groups = groups;
     this.standings = standings;
+    this.leading = leading;
     this.store = store;
     this.events = events;
     this.today = today;
@@ -202,6 +206,7 @@ public class TeachingService {
     dances.danceable(dance);
     DanceRow now = dances.get(dance);
     GroupRow to = groups.active(group);
+    leading.needGroup(me, group);
     long id =
         store.took(
             group,

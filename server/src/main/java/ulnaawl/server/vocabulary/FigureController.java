@@ -24,8 +24,8 @@ import ulnaawl.figure.Level;
 import ulnaawl.figure.Pattern;
 import ulnaawl.floor.Foot;
 import ulnaawl.level.LevelTable;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
-import ulnaawl.server.platform.SignedIn;
 
 /** The figure book, and what the club makes of it. */
 @RestController

@@ -1,12 +1,9 @@
 package ulnaawl.server.wire;
 
-import tools.jackson.databind.JsonNode;
-
 /**
- * Why something is so.
+ * Why something is so. What it was made of stays inside: names of dancers can be among it.
  *
  * @param code which reason it is; stable
- * @param args its arguments; what they are depends on the code
  * @param text the sentence, made when it is asked for
  */
-public record ReasonView(String code, JsonNode args, String text) {}
+public record ReasonView(String code, String text) {}

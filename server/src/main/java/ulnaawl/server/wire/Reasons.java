@@ -30,7 +30,7 @@ public class Reasons {
 
   /** A reason for the browser. */
   public <T> ReasonView view(T reason, Function<T, String> say) {
-    return new ReasonView(code(reason.getClass()), mapper.valueToTree(reason), say.apply(reason));
+    return new ReasonView(code(reason.getClass()), say.apply(reason));
   }
 
   /** Reasons for the browser, in their order. */

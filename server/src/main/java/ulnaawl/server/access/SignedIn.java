@@ -1,4 +1,4 @@
-package ulnaawl.server.platform;
+package ulnaawl.server.access;
 
 import java.io.Serializable;
 import java.security.Principal;
@@ -14,5 +14,10 @@ public record SignedIn(long id, String name, Role role) implements Principal, Se
   @Override
   public String getName() {
     return name;
+  }
+
+  /** Whether this person may do what that role may. */
+  public boolean isAtLeast(Role other) {
+    return role.isAtLeast(other);
   }
 }

@@ -1,4 +1,4 @@
-package ulnaawl.server.platform;
+package ulnaawl.server.access;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

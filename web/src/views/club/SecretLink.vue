@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { sayDone } from '@/composables/say'
 
-/** A link with which somebody chooses a new password; it is shown once. */
-const props = defineProps<{ name: string; word: string }>()
+/** A link that opens something; it is shown once. */
+const props = defineProps<{ path: string; word: string }>()
 defineEmits<{ close: [] }>()
-const address = computed(() => `${location.origin}/password#${props.word}`)
+const address = computed(() => `${location.origin}${props.path}#${props.word}`)
 
 async function copy() {
   await navigator.clipboard.writeText(address.value)
@@ -15,10 +15,7 @@ async function copy() {
 
 <template>
   <div class="link" role="status">
-    <p>
-      Give this link to <strong>{{ name }}</strong> and nobody else. It is good once, for two days; the old
-      password goes on until it is used.
-    </p>
+    <p><slot /></p>
     <div class="row">
       <code>{{ address }}</code>
       <el-button size="small" @click="copy">Copy</el-button>

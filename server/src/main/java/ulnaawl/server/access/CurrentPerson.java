@@ -1,4 +1,4 @@
-package ulnaawl.server.platform;
+package ulnaawl.server.access;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

@@ -1,12 +1,16 @@
-package ulnaawl.server.platform;
+package ulnaawl.server.access;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
-import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
@@ -17,10 +21,11 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
+import ulnaawl.server.platform.ProblemWriter;
 
-/** Who may ask for what: signing in and the app itself are open, everything else is not. */
+/** The table of access at work: the app itself is open, {@code /api} is what the table says. */
 @Configuration
-@EnableMethodSecurity
 class Security {
 
   private static final String POLICY =
@@ -29,25 +34,18 @@ class Security {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, SecurityContextRepository contexts, SessionCheck check) {
+      HttpSecurity http,
+      SecurityContextRepository contexts,
+      SessionCheck check,
+      AccessTable table) {
     return http.csrf(csrf -> csrf.spa())
         .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(requests ->
             requests
-                .requestMatchers(HttpMethod.POST, "/api/session", "/api/setup", "/api/password")
-                .permitAll()
-                .requestMatchers(HttpMethod.GET, "/api/session", "/api/setup")
-                .permitAll()
-                .requestMatchers(
-                    HttpMethod.GET,
-                    "/api/screens/clock",
-                    "/api/screens/{code}",
-                    "/api/screens/{code}/events")
-                .permitAll()
-                .requestMatchers("/api/**")
-                .authenticated()
                 .dispatcherTypeMatchers(DispatcherType.ERROR)
                 .permitAll()
+                .requestMatchers("/api/**")
+                .access((who, request) -> decision(table, who.get(), request.getRequest()))
                 .requestMatchers(HttpMethod.GET, "/**")
                 .permitAll()
                 .requestMatchers(HttpMethod.HEAD, "/**")
@@ -59,8 +57,8 @@ class Security {
             errors
                 .authenticationEntryPoint(
                     (_, response, _) -> ProblemWriter.write(response, 401, "Sign in first."))
-                .accessDeniedHandler((_, response, _) ->
-                    ProblemWriter.write(response, 403, "This is not allowed; sign in again.")))
+                .accessDeniedHandler((request, response, denied) ->
+                    ProblemWriter.write(response, 403, why(table, request, denied))))
         .headers(
             headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY)))
         .formLogin(form -> form.disable())
@@ -68,6 +66,41 @@ class Security {
         .logout(logout -> logout.disable())
         .requestCache(cache -> cache.disable())
         .build();
+  }
+
+  /** By the table; what it does not know is not there, which whoever is signed in may hear. */
+  private static AuthorizationDecision decision(
+      AccessTable table, Authentication who, HttpServletRequest request) {
+    Optional<AccessLine> line = table.of(request.getMethod(), request.getRequestURI());
+    if (line.isPresent() && line.get().least().isEmpty()) {
+      return new AuthorizationDecision(true);
+    }
+    Role least = line.flatMap(AccessLine::least).orElse(Role.VIEWER);
+    return new AuthorizationDecision(
+        who.getPrincipal() instanceof SignedIn me && me.isAtLeast(least));
+  }
+
+  private static String why(
+      AccessTable table, HttpServletRequest request, AccessDeniedException denied) {
+    if (denied instanceof CsrfException) {
+      return "This is not allowed; sign in again.";
+    }
+    return table
+        .of(request.getMethod(), request.getRequestURI())
+        .flatMap(AccessLine::least)
+        .map(least ->
+            switch (least) {
+              case OWNER -> "Only an owner of the club may do this; ask one.";
+              case INSTRUCTOR -> "Only an instructor may do this; ask one of yours.";
+              case CO_INSTRUCTOR -> "Who looks on may not do this; ask an owner of the club.";
+              case VIEWER -> "This is not allowed.";
+            })
+        .orElse("This is not allowed.");
+  }
+
+  @Bean
+  AccessTable table() {
+    return AccessTable.read();
   }
 
   @Bean

@@ -1,0 +1,48 @@
+package ulnaawl.server.calendar;
+
+import static ulnaawl.server.tables.Tables.AWAY;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Days on which people cannot lead, in the database. */
+@Repository
+class AwayStore {
+
+  private final DSLContext database;
+
+  AwayStore(DSLContext database) {
+    this.database = database;
+  }
+
+  /** Those that are not over on a day, the first ones first. */
+  List<AwayRow> from(LocalDate day) {
+    return database
+        .selectFrom(AWAY)
+        .where(AWAY.TO_DAY.ge(day))
+        .orderBy(AWAY.FROM_DAY, AWAY.ID)
+        .fetch(row ->
+            new AwayRow(
+                row.getId(), row.getPersonId(), row.getFromDay(), row.getToDay(), row.getNote()));
+  }
+
+  long add(AwayRow row) {
+    return database
+        .insertInto(AWAY)
+        .set(AWAY.PERSON_ID, row.person())
+        .set(AWAY.FROM_DAY, row.from())
+        .set(AWAY.TO_DAY, row.to())
+        .set(AWAY.NOTE, row.note())
+        .returningResult(AWAY.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  /** Whether it was there and that person's. */
+  boolean delete(long id, long person) {
+    return database.deleteFrom(AWAY).where(AWAY.ID.eq(id).and(AWAY.PERSON_ID.eq(person))).execute()
+        == 1;
+  }
+}

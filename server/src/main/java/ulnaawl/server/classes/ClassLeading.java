@@ -1,0 +1,32 @@
+package ulnaawl.server.classes;
+
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import ulnaawl.server.access.Leading;
+import ulnaawl.server.platform.Today;
+
+/** Who leads which class, for the check of who may change what. */
+@Component
+class ClassLeading implements Leading {
+
+  /** Who led a class may still write its record and mend its teach for so long. */
+  private static final int DAYS_AFTER = 28;
+
+  private final ClassStore store;
+  private final Today today;
+
+  ClassLeading(ClassStore store, Today today) {
+    this.store = store;
+    this.today = today;
+  }
+
+  @Override
+  public boolean leadsClass(String name, long id) {
+    return store.isLedBy(id, name);
+  }
+
+  @Override
+  public Set<Long> groupsOf(String name) {
+    return store.groupsLedSince(name, today.date().minusDays(DAYS_AFTER));
+  }
+}

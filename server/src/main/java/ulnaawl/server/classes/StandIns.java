@@ -1,0 +1,111 @@
+package ulnaawl.server.classes;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import ulnaawl.handover.StandIn;
+import ulnaawl.handover.StandIn.Colleague;
+import ulnaawl.handover.StandIn.Hindrance;
+import ulnaawl.handover.StandIn.Planned;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.calendar.Away;
+import ulnaawl.server.calendar.AwayRow;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.people.Person;
+
+/** Who leads a class in another one's place. */
+@Component
+class StandIns {
+
+  private final ClassStore store;
+  private final GroupService groups;
+  private final PeopleService people;
+  private final Away away;
+
+  StandIns(ClassStore store, GroupService groups, PeopleService people, Away away) {
+    this.store = store;
+    this.groups = groups;
+    this.people = people;
+    this.away = away;
+  }
+
+  /** Whether a class waits for somebody: nobody leads it, or whoever does is away on that day. */
+  boolean isOpen(ClassRow row) {
+    return row.ledBy()
+        .flatMap(people::named)
+        .map(leader -> awayOn(leader, row.date()).isPresent())
+        .orElse(true);
+  }
+
+  /** Why somebody cannot lead a class, in words; empty where they can. */
+  Optional<String> whyNot(String name, ClassRow row) {
+    return people
+        .named(name)
+        .flatMap(it -> hindrance(it, row))
+        .map(why ->
+            switch (why) {
+              case Hindrance.Away it ->
+                  name + " is away from " + it.from() + " to " + it.to() + ".";
+              case Hindrance.LeadsElsewhere it -> name + " leads " + it.group() + " at that time.";
+            });
+  }
+
+  /** Everybody who could lead a class, the best one first. */
+  List<StandIn> of(ClassRow row) {
+    List<Planned> plan =
+        row.lines().stream()
+            .flatMap(line ->
+                line
+                    .dance()
+                    .map(dance -> new Planned(dance.dance(), line.title(), line.kind()))
+                    .stream())
+            .toList();
+    Map<String, LocalDate> lastHere = groups.lastLed(row.group());
+    return StandIn.of(
+        plan,
+        people.everybody().stream()
+            .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+            .filter(it -> !row.ledBy().equals(Optional.of(it.name())))
+            .map(it ->
+                new Colleague(
+                    it.name(),
+                    groups.ledBy(it.name()),
+                    Optional.ofNullable(lastHere.get(it.name())),
+                    hindrance(it, row)))
+            .toList());
+  }
+
+  private Optional<Hindrance> hindrance(Person person, ClassRow row) {
+    Optional<Hindrance> gone =
+        awayOn(person, row.date()).map(it -> new Hindrance.Away(it.from(), it.to()));
+    return gone.or(() -> elsewhere(person, row));
+  }
+
+  private Optional<AwayRow> awayOn(Person person, LocalDate day) {
+    return away.coming().stream()
+        .filter(it -> it.person() == person.id() && it.has(day))
+        .findFirst();
+  }
+
+  private Optional<Hindrance> elsewhere(Person person, ClassRow row) {
+    GroupRow here = groups.get(row.group());
+    return store.onDay(row.date()).stream()
+        .filter(it -> it.id() != row.id() && it.ledBy().equals(Optional.of(person.name())))
+        .filter(it ->
+            overlap(
+                here.startsAt(), row.minutes(), groups.get(it.group()).startsAt(), it.minutes()))
+        .findFirst()
+        .map(it -> new Hindrance.LeadsElsewhere(groups.get(it.group()).name()));
+  }
+
+  private static boolean overlap(LocalTime one, int minutes, LocalTime other, int otherMinutes) {
+    int start = one.toSecondOfDay();
+    int otherStart = other.toSecondOfDay();
+    return start < otherStart + otherMinutes * 60 && otherStart < start + minutes * 60;
+  }
+}

@@ -1,0 +1,78 @@
+package ulnaawl.server.people;
+
+import static ulnaawl.server.tables.Tables.INVITATION;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.tables.tables.records.InvitationRecord;
+
+/** Invitations in the database; one that was used or revoked is deleted. */
+@Repository
+class InvitationStore {
+
+  private final DSLContext database;
+
+  InvitationStore(DSLContext database) {
+    this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, INVITATION.MADE_BY, INVITATION.NAME);
+  }
+
+  /** Those that are still good, the newest first. */
+  List<Invitation> good(LocalDateTime now) {
+    return database
+        .selectFrom(INVITATION)
+        .where(INVITATION.GOOD_UNTIL.gt(now))
+        .orderBy(INVITATION.ID.desc())
+        .fetch(InvitationStore::invitation);
+  }
+
+  void add(String digest, Invitation made) {
+    database
+        .insertInto(INVITATION)
+        .set(INVITATION.WORD_DIGEST, digest)
+        .set(INVITATION.NAME, made.name())
+        .set(INVITATION.ROLE, made.role().name())
+        .set(INVITATION.MADE_BY, made.madeBy())
+        .set(INVITATION.MADE_AT, made.madeAt())
+        .set(INVITATION.GOOD_UNTIL, made.goodUntil())
+        .execute();
+  }
+
+  Optional<Invitation> find(String digest, LocalDateTime now) {
+    return database
+        .selectFrom(INVITATION)
+        .where(INVITATION.WORD_DIGEST.eq(digest).and(INVITATION.GOOD_UNTIL.gt(now)))
+        .forUpdate()
+        .fetchOptional(InvitationStore::invitation);
+  }
+
+  /** Whether it was there. */
+  boolean delete(long id) {
+    return database.deleteFrom(INVITATION).where(INVITATION.ID.eq(id)).execute() == 1;
+  }
+
+  void deleteOld(LocalDateTime now) {
+    database.deleteFrom(INVITATION).where(INVITATION.GOOD_UNTIL.le(now)).execute();
+  }
+
+  private static Invitation invitation(InvitationRecord row) {
+    return new Invitation(
+        row.getId(),
+        row.getName(),
+        Role.valueOf(row.getRole()),
+        row.getMadeBy(),
+        row.getMadeAt(),
+        row.getGoodUntil());
+  }
+}
