@@ -32,6 +32,8 @@ interface Options<T, V> {
   /** Brings a version back just as it was; without it a step back saves the value of then. */
   restore?: (to: number, version: number) => Promise<Stored<T, V>>
   merge: (base: T, mine: T, theirs: T) => Merged<T>
+  /** Every change is saved at once: a draft is one that could not be sent. */
+  eager?: boolean
 }
 
 /** What one can go back to. */
@@ -47,6 +49,8 @@ interface Draft<T> {
 }
 
 const MOST_UNDO = 60
+/** Colleagues who save that fast leave one to settle it by hand. */
+const MOST_TRIES = 4
 
 /**
  * Something that several people edit. What is being written is kept on this machine with the version
@@ -61,6 +65,13 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   /** What was written here before, but not saved, is on the page again. */
   const restored = ref(false)
   const clash = shallowRef<Clash<T>>()
+  /** Whose change has just come in, while this page was open. */
+  const cameFrom = ref('')
+  /** The last value that came from outside: it is no step of whoever writes here. */
+  const outside = shallowRef<T>()
+  /** What is on the page could not be sent; it is sent by itself once the server answers. */
+  const waiting = ref(false)
+  let sending = 0
   const undoable = shallowRef<Step<T>[]>([])
   let opened: string | undefined
   let asked = 0
@@ -110,6 +121,8 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     const mine = ++asked
     loading.value = true
     clash.value = undefined
+    cameFrom.value = ''
+    waiting.value = false
     undoable.value = []
     try {
       const found = await options.load()
@@ -136,6 +149,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     } else if (draft.version === (stored.value?.version ?? 0)) {
       value.value = draft.mine
       restored.value = true
+      waiting.value = options.eager ?? false
     } else {
       collide(draft.base, draft.mine)
     }
@@ -156,15 +170,54 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     return send(mine, (version) => options.save(mine, version))
   }
 
+  /**
+   * Takes what a colleague has saved in the meantime: as it is where nothing was changed here, put
+   * together with what was where both lie apart; else both are shown.
+   */
+  async function catchUp(by = ''): Promise<'same' | 'taken' | 'together' | 'clash'> {
+    if (clash.value || sending) return 'same'
+    const page = asked
+    const theirs = await options.load()
+    if (!theirs || page !== asked || sending || clash.value) return 'same'
+    if (theirs.version <= (stored.value?.version ?? 0)) return 'same'
+    return merged(base(), copy(value.value), theirs, by)
+  }
+
+  function merged(from: T, mine: T, theirs: Stored<T, V>, by: string): 'taken' | 'together' | 'clash' {
+    const both = options.merge(from, mine, theirs.value)
+    stored.value = theirs
+    undoable.value = []
+    if (same(mine, from) || same(mine, theirs.value)) {
+      outside.value = copy(theirs.value)
+      value.value = copy(theirs.value)
+      forget()
+      cameFrom.value = by || theirs.by
+      return 'taken'
+    }
+    if (both.conflicts) {
+      write({ version: theirs.version - 1, base: from, mine })
+      collide(from, mine)
+      return 'clash'
+    }
+    outside.value = copy(both.value)
+    value.value = copy(both.value)
+    write({ version: theirs.version, base: theirs.value, mine: both.value })
+    cameFrom.value = by || theirs.by
+    return 'together'
+  }
+
   async function send(
     mine: T,
     how: (version: number) => Promise<Stored<T, V>>,
+    tries = MOST_TRIES,
   ): Promise<Stored<T, V> | undefined> {
     if (clash.value) throw new Error('Settle the two versions first.')
     const before = base()
     const page = asked
+    sending++
     try {
       const now = await how(stored.value?.version ?? 0)
+      waiting.value = false
       // The page shows something else by now: what was saved is safe, and not its business any more.
       if (page !== asked) return now
       stored.value = now
@@ -179,27 +232,45 @@ export function useVersioned<T, V>(options: Options<T, V>) {
       problem.value = ''
       return now
     } catch (e) {
-      if (!(e instanceof Refusal) || e.status !== 409) throw e
-      if (page !== asked) throw e
+      if (!(e instanceof Refusal) || page !== asked) throw e
+      if (e.status === 0) waiting.value = true
+      if (e.status !== 409) throw e
       const theirs = await options.load()
       if (!theirs || page !== asked) throw e
-      stored.value = theirs
       if (same(theirs.value, mine)) {
+        stored.value = theirs
         value.value = copy(theirs.value)
         forget()
+        waiting.value = false
         return theirs
       }
-      write({ version: theirs.version - 1, base: before, mine })
-      collide(before, mine)
-      return undefined
+      const how = merged(before, mine, theirs, '')
+      // Both lie apart: what they come to is saved as what one wanted to save.
+      if (how !== 'together' || tries <= 1) return undefined
+    } finally {
+      sending--
+    }
+    const both = copy(value.value)
+    return send(both, (version) => options.save(both, version), tries - 1)
+  }
+
+  /** Sends what could not be sent, once the server answers again. */
+  async function sendAgain(): Promise<void> {
+    if (!waiting.value || sending || clash.value) return
+    try {
+      await save()
+    } catch {
+      // It goes on waiting, or the page says why not.
     }
   }
 
   /** Changes it and saves at once; the step before can be had back. */
   async function commit(next: T): Promise<void> {
     const before = here()
+    const steps = undoable.value
     value.value = next
-    if (await save()) remember(before)
+    // Where a colleague's change came in between, a step back would take that away, too.
+    if ((await save()) && undoable.value === steps) remember(before)
   }
 
   const here = (): Step<T> => ({ value: copy(base()), version: stored.value?.version ?? 0 })
@@ -265,6 +336,11 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     value,
     problem,
     loading,
+    cameFrom,
+    outside,
+    waiting,
+    catchUp,
+    sendAgain,
     changed,
     restored,
     clash,

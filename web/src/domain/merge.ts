@@ -1,4 +1,4 @@
-import { diff3Merge } from 'node-diff3'
+import { diffIndices } from 'node-diff3'
 
 /** What comes of two changes of one thing. */
 export interface Merged<T> {
@@ -15,6 +15,85 @@ export const YOURS = 'BOTH CHANGED THIS, YOURS:'
 export const THEIRS = 'AND THEIRS:'
 export const SETTLED = 'END OF WHAT BOTH CHANGED'
 
+/** Lines of what both began with, `from` up to `to`, that somebody replaced. */
+interface Hunk {
+  from: number
+  to: number
+  lines: string[]
+}
+
+/** What somebody changed. As many lines for as many are so many changes of one line. */
+function hunks(base: string[], changed: string[]): Hunk[] {
+  return diffIndices(base, changed).flatMap(({ buffer1: [from, gone], buffer2: [at, come] }) => {
+    const lines = changed.slice(at, at + come)
+    return gone === come
+      ? lines.map((line, i) => ({ from: from + i, to: from + i + 1, lines: [line] }))
+      : [{ from, to: from + gone, lines }]
+  })
+}
+
+/** Changes of both sides that touch the same lines. */
+interface Cluster {
+  from: number
+  to: number
+  mine: Hunk[]
+  theirs: Hunk[]
+}
+
+/** Changes that lie side by side do not meet; two that put something in at one place do. */
+function meets(one: { from: number; to: number }, next: Hunk): boolean {
+  return next.from < one.to || (next.from === one.from && next.to === next.from && one.to === one.from)
+}
+
+function clusters(mine: Hunk[], theirs: Hunk[]): Cluster[] {
+  const all = [...mine.map((hunk) => ({ hunk, own: true })), ...theirs.map((hunk) => ({ hunk, own: false }))]
+  all.sort((a, b) => a.hunk.from - b.hunk.from || a.hunk.to - b.hunk.to)
+  const found: Cluster[] = []
+  for (const { hunk, own } of all) {
+    let now = found.at(-1)
+    if (!now || !meets(now, hunk)) {
+      now = { from: hunk.from, to: hunk.to, mine: [], theirs: [] }
+      found.push(now)
+    }
+    now.to = Math.max(now.to, hunk.to)
+    now[own ? 'mine' : 'theirs'].push(hunk)
+  }
+  return found
+}
+
+/** The lines of a stretch, as one side has them. */
+function applied(base: string[], from: number, to: number, changes: Hunk[]): string[] {
+  const out: string[] = []
+  let at = from
+  for (const hunk of changes) {
+    out.push(...base.slice(at, hunk.from), ...hunk.lines)
+    at = hunk.to
+  }
+  return [...out, ...base.slice(at, to)]
+}
+
+/** A stretch that both left or one changed, or one that both changed differently. */
+type Stretch = { lines: string[] } | { mine: string[]; theirs: string[] }
+
+/**
+ * Puts two changes together, line by line (three-way, as diff3 does). Other than there, changes that
+ * only lie side by side are no conflict: two fields of a head, two lines of a section.
+ */
+function merged(base: string[], mine: string[], theirs: string[]): Stretch[] {
+  const out: Stretch[] = []
+  let at = 0
+  for (const one of clusters(hunks(base, mine), hunks(base, theirs))) {
+    out.push({ lines: base.slice(at, one.from) })
+    const own = applied(base, one.from, one.to, one.mine)
+    const other = applied(base, one.from, one.to, one.theirs)
+    if (!one.theirs.length || same(own, other)) out.push({ lines: own })
+    else if (!one.mine.length) out.push({ lines: other })
+    else out.push({ mine: own, theirs: other })
+    at = one.to
+  }
+  return [...out, { lines: base.slice(at) }]
+}
+
 /**
  * Puts two changes of a text together, line by line. Where both changed the same lines, both stand
  * in the text, marked.
@@ -25,12 +104,12 @@ export function mergeText(base: string, mine: string, theirs: string): Merged<st
   const lines = (text: string) => text.split('\n')
   const out: string[] = []
   let conflicts = 0
-  for (const block of diff3Merge(lines(mine), lines(base), lines(theirs), { excludeFalseConflicts: true })) {
-    if (block.ok) {
-      out.push(...block.ok)
-    } else if (block.conflict) {
+  for (const stretch of merged(lines(base), lines(mine), lines(theirs))) {
+    if ('lines' in stretch) {
+      out.push(...stretch.lines)
+    } else {
       conflicts++
-      out.push(YOURS, ...block.conflict.a, THEIRS, ...block.conflict.b, SETTLED)
+      out.push(YOURS, ...stretch.mine, THEIRS, ...stretch.theirs, SETTLED)
     }
   }
   return { value: out.join('\n'), conflicts }
@@ -68,10 +147,9 @@ export function mergeLists<T>(
   const all = new Map([...base, ...theirs, ...mine].map((line) => [plain(mark(line)), line]))
   const value: T[] = []
   let conflicts = 0
-  const blocks = diff3Merge(marked(mine), marked(base), marked(theirs), { excludeFalseConflicts: true })
-  for (const block of blocks) {
-    if (block.conflict) conflicts++
-    for (const line of block.ok ?? block.conflict?.a ?? []) value.push(all.get(line) as T)
+  for (const stretch of merged(marked(base), marked(mine), marked(theirs))) {
+    if (!('lines' in stretch)) conflicts++
+    for (const line of 'lines' in stretch ? stretch.lines : stretch.mine) value.push(all.get(line) as T)
   }
   return { value, conflicts }
 }

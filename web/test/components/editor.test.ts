@@ -8,7 +8,7 @@ import fc from 'fast-check'
 import { describe, expect, it, onTestFinished, vi } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { complete } from '@/components/step-editor/completion'
-import { keep, makeEditor, replaceRange, showRemarks } from '@/components/step-editor/editor'
+import { keep, makeEditor, replaceRange, showRemarks, takeOver } from '@/components/step-editor/editor'
 import { figureAt } from '@/components/step-editor/explain'
 import type { Help } from '@/components/step-editor/help'
 import { colours, notation } from '@/components/step-editor/notation'
@@ -221,5 +221,30 @@ describe('the editor', () => {
     const found: string[] = []
     forEachDiagnostic(view.state, (one, from, to) => found.push(`${one.severity} ${from}-${to}`))
     expect(found).toEqual(['error 5-9', 'warning 10-11'])
+  })
+})
+
+describe('what a colleague changed', () => {
+  const text = fc.array(fc.stringMatching(/^[a-c]{0,3}$/), { maxLength: 8 }).map((all) => all.join('\n'))
+
+  it('is taken over line by line, and is no step of one’s own', () => {
+    fc.assert(
+      fc.property(text, text, (before, after) => {
+        const view = makeEditor(document.createElement('div'), before, false, help(), () => undefined)
+        takeOver(view, after)
+        expect(view.state.doc.toString()).toBe(after)
+        undo(view)
+        expect(view.state.doc.toString()).toBe(after)
+        view.destroy()
+      }),
+    )
+  })
+
+  it('leaves the cursor where one writes', () => {
+    const view = makeEditor(document.createElement('div'), 'a\nb\nc', false, help(), () => undefined)
+    view.dispatch({ selection: { anchor: 3 } })
+    takeOver(view, 'longer\na\nb\nc\nd')
+    expect(view.state.doc.lineAt(view.state.selection.main.head).text).toBe('b')
+    view.destroy()
   })
 })

@@ -225,3 +225,59 @@ describe('what several people edit', () => {
     expect((await opened()).clash.value?.mine).toBe('title: typed long ago')
   })
 })
+
+describe('what a colleague saves while a page is open', () => {
+  it('comes in as it is where nothing was changed here', async () => {
+    const one = await opened()
+    server.write('title: Copper\nsection 1\n1-4  vine R', 'Ines')
+    expect(await one.catchUp('Ines')).toBe('taken')
+    expect(one.value.value).toContain('Copper')
+    expect(one.cameFrom.value).toBe('Ines')
+    expect(one.outside.value).toBe(one.value.value)
+    expect(await one.catchUp('Ines')).toBe('same')
+  })
+
+  it('is put together with what is written here, and both are saved', async () => {
+    const one = await opened()
+    one.value.value = server.text.replace('vine R', 'rocking chair')
+    server.write(server.text.replace('Tin', 'Copper'), 'Ines')
+    expect(await one.catchUp('Ines')).toBe('together')
+    expect(one.value.value).toBe('title: Copper\nsection 1\n1-4  rocking chair')
+    expect(one.changed.value).toBe(true)
+    await one.save()
+    expect(server.text).toBe('title: Copper\nsection 1\n1-4  rocking chair')
+  })
+
+  it('lies apart: a save that comes too late goes on by itself, with both', async () => {
+    const one = await opened()
+    one.value.value = server.text.replace('vine R', 'rocking chair')
+    server.write(server.text.replace('Tin', 'Copper'), 'Ines')
+    expect(await one.save()).toBeDefined()
+    expect(server.text).toBe('title: Copper\nsection 1\n1-4  rocking chair')
+    expect(one.clash.value).toBeUndefined()
+  })
+
+  it('meets what is written here: both are shown, and nothing is saved', async () => {
+    const one = await opened()
+    one.value.value = server.text.replace('Tin', 'Brass')
+    server.write(server.text.replace('Tin', 'Copper'), 'Ines')
+    expect(await one.catchUp('Ines')).toBe('clash')
+    expect(one.clash.value?.mine).toContain('Brass')
+    expect(one.clash.value?.theirs).toContain('Copper')
+    expect(server.text).toContain('Copper')
+  })
+
+  it('is never taken away by a step back', async () => {
+    const one = await opened()
+    await one.commit(`${server.text}\n5-8  vine L`)
+    server.write(server.text.replace('Tin', 'Copper'), 'Ines')
+    await one.catchUp('Ines')
+    await one.undo()
+    expect(server.text).toContain('Copper')
+    await one.commit(`${one.value.value}\n# by me`)
+    server.write(server.text.replace('Copper', 'Brass'), 'Ines')
+    await one.commit(`${one.value.value}\n# and again`)
+    await one.undo()
+    expect(server.text).toContain('Brass')
+  })
+})

@@ -29,6 +29,42 @@ describe('two changes of one text', () => {
     )
   })
 
+  /** An edit of one line: other words, a line after it, or nothing in its place. */
+  type Edit = { kind: 'change' | 'add' | 'drop'; word: string }
+  const edit: fc.Arbitrary<Edit> = fc.record({
+    kind: fc.constantFrom('change', 'add', 'drop'),
+    word: fc.stringMatching(/^[g-z]{4,8}$/),
+  })
+  const done = (line: string, { kind, word }: Edit) =>
+    kind === 'change' ? [word] : kind === 'add' ? [line, word] : []
+  const with_ = (lines: string[], edits: Map<number, Edit>) =>
+    lines.flatMap((line, i) => (edits.has(i) ? done(line, edits.get(i) as Edit) : [line])).join('\n')
+
+  it('of different lines both survive, whichever comes first', () => {
+    const lines = fc.uniqueArray(fc.stringMatching(/^[a-f]{3,6}$/), { minLength: 2, maxLength: 14 })
+    fc.assert(
+      fc.property(lines, fc.nat(), fc.nat(), edit, edit, (all, a, b, mine, theirs) => {
+        const [i, j] = [a % all.length, b % all.length]
+        fc.pre(i !== j && mine.word !== theirs.word)
+        const base = all.join('\n')
+        const [one, other] = [with_(all, new Map([[i, mine]])), with_(all, new Map([[j, theirs]]))]
+        const both = {
+          value: with_(
+            all,
+            new Map([
+              [i, mine],
+              [j, theirs],
+            ]),
+          ),
+          conflicts: 0,
+        }
+        expect(mergeText(base, one, other)).toEqual(both)
+        expect(mergeText(base, other, one)).toEqual(both)
+      }),
+      { numRuns: 2000 },
+    )
+  })
+
   it('are put together where they lie apart', () => {
     const base = 'title: Tin\n\nsection 1\n1-4  vine R\n5-8  vine L'
     const mine = base.replace('Tin', 'Copper')

@@ -306,7 +306,9 @@ describe('a line of the running order', () => {
 
   it('that is written down is only read', async () => {
     const sheet = classSheet({ recorded: true })
-    const { view, words } = await show(OrderLine, { props: { ...props, may: false, sheet, line: line({ dance: 7 }) } })
+    const { view, words } = await show(OrderLine, {
+      props: { ...props, may: false, sheet, line: line({ dance: 7 }) },
+    })
     expect(view.findAll('button')).toHaveLength(1)
     expect(words()).toContain('10 min')
   })

@@ -7,8 +7,11 @@ import { askedOf, offline, Refused, serve } from '../server'
 
 let kept = classSheet()
 let versions: Map<number, typeof kept>
+let refusal: Refused | undefined
 
 beforeEach(() => {
+  localStorage.clear()
+  refusal = undefined
   kept = classSheet({ lines: [line({ id: 1, title: 'Tea Urn' }), line({ id: 2, title: 'Brass Buttons' })] })
   versions = new Map([[1, kept]])
   let next = 10
@@ -21,12 +24,13 @@ beforeEach(() => {
     'GET /api/classes/{id}': () => kept,
     'GET /api/history/CLASS/{id}': () => [{ by: 'Ines' }],
     'PUT /api/classes/{id}': ({ body }) =>
-      body.version !== kept.version
+      refusal ??
+      (body.version !== kept.version
         ? new Refused(409, 'Somebody has changed this class.')
         : renew({
             minutes: body.minutes,
             lines: (body.lines as typeof kept.lines).map((one) => line({ ...one, id: one.id ?? next++ })),
-          }),
+          })),
     'POST /api/classes/{id}/plan': () => renew({ lines: [line({ id: next++, title: 'Planned anew' })] }),
     'POST /api/classes/{id}/bring-back': ({ body }) =>
       body.version !== kept.version
@@ -72,9 +76,9 @@ describe('a running order', () => {
   it('that somebody else changed before one went back shows both', async () => {
     const evening = await opened()
     await evening.change(evening.order.value.value.lines.slice(0, 1))
-    kept = { ...kept, version: 3, lines: [line({ id: 30, title: 'By Ines' })] }
+    kept = { ...kept, version: 3, lines: [...kept.lines, line({ id: 30, title: 'By Ines' })] }
     await evening.undo()
-    expect(titles()).toEqual(['By Ines'])
+    expect(titles()).toEqual(['Tea Urn', 'By Ines'])
     expect(evening.order.clash.value?.mine.lines.map((one) => one.title)).toEqual([
       'Tea Urn',
       'Brass Buttons',
@@ -93,14 +97,25 @@ describe('a running order', () => {
     expect(last?.body.lines.map((one: { id?: number }) => one.id)).toEqual([1, undefined])
   })
 
-  it('that could not be saved is not shown as if it were', async () => {
+  it('that was refused is not shown as if it were saved', async () => {
+    const evening = await opened()
+    refusal = new Refused(422, 'A running order has at most 40 lines.')
+    await expect(evening.change([])).rejects.toThrow('at most 40')
+    expect(evening.order.value.value.lines).toHaveLength(2)
+  })
+
+  it('that could not be sent is kept on this device and sent once', async () => {
     const evening = await opened()
     offline(true)
     await expect(evening.change([])).rejects.toThrow('Nothing is lost')
-    expect(evening.order.value.value.lines).toHaveLength(2)
+    expect(evening.order.waiting.value).toBe(true)
     offline(false)
-    await evening.change([])
+    const again = await opened()
+    expect(again.order.waiting.value).toBe(true)
+    await again.order.sendAgain()
+    await again.order.sendAgain()
     expect(titles()).toEqual([])
+    expect(askedOf('PUT', '/api/classes/5').filter((one) => one.body.lines.length === 0)).toHaveLength(1)
   })
 
   it('of two people shows both; the undo of one never takes the other’s away', async () => {

@@ -3,7 +3,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { EditorView } from '@codemirror/view'
 import type { Schemas } from '@/api/client'
-import { keep, makeEditor, replaceRange, showRemarks } from './editor'
+import { keep, makeEditor, replaceRange, showRemarks, takeOver } from './editor'
 import type { Help } from './help'
 
 /** The text of a dance, with marks where something is to be said about it. */
@@ -13,6 +13,8 @@ const props = defineProps<{
   /** Where what can be undone is kept on this machine. */
   undoKey: string
   readonly?: boolean
+  /** The last text that a colleague's change came to: taking a step back leaves it. */
+  outside?: string
 }>()
 const text = defineModel<string>({ required: true })
 
@@ -46,7 +48,9 @@ function typed(now: EditorView) {
 }
 
 watch(text, (now) => {
-  if (view && now !== view.state.doc.toString()) replaceRange(view, 0, view.state.doc.length, now)
+  if (!view || now === view.state.doc.toString()) return
+  if (now === props.outside) takeOver(view, now)
+  else replaceRange(view, 0, view.state.doc.length, now)
 })
 watch(
   () => props.remarks,

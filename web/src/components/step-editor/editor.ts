@@ -2,8 +2,9 @@ import { autocompletion, completionKeymap } from '@codemirror/autocomplete'
 import { defaultKeymap, history, historyField, historyKeymap, isolateHistory } from '@codemirror/commands'
 import { syntaxHighlighting } from '@codemirror/language'
 import { type Diagnostic, lintGutter, setDiagnostics } from '@codemirror/lint'
-import { EditorState } from '@codemirror/state'
+import { EditorState, Transaction } from '@codemirror/state'
 import { EditorView, keymap, lineNumbers } from '@codemirror/view'
+import { diffIndices } from 'node-diff3'
 import type { Schemas } from '@/api/client'
 import { PAGE_ROOT } from './page-root'
 import { complete } from './completion'
@@ -68,6 +69,28 @@ export function replaceRange(view: EditorView, from: number, to: number, insert:
     annotations: isolateHistory.of('full'),
   })
   view.focus()
+}
+
+/**
+ * Takes over what a colleague changed, line by line, so that the cursor stays where one writes. It is
+ * no step that can be taken back from here.
+ */
+export function takeOver(view: EditorView, text: string): void {
+  const [was, now] = [view.state.doc.toString().split('\n'), text.split('\n')]
+  const start = (line: number) =>
+    line < view.state.doc.lines ? view.state.doc.line(line + 1).from : view.state.doc.length + 1
+  const changes = diffIndices(was, now).map(({ buffer1: [at, gone], buffer2: [from, come] }) => {
+    const lines = now.slice(from, from + come)
+    // With the line's end before it at the end of the text, else with the one after it.
+    const last = at + gone >= was.length
+    const begin = last ? Math.max(0, start(at) - 1) : start(at)
+    const end = last ? view.state.doc.length : start(at + gone)
+    const words = last
+      ? (at > 0 ? lines.map((line) => `\n${line}`) : [lines.join('\n')]).join('')
+      : lines.map((line) => `${line}\n`).join('')
+    return { from: begin, to: end, insert: words }
+  })
+  view.dispatch({ changes, annotations: Transaction.addToHistory.of(false) })
 }
 
 /** Marks the places that something is to be said about. */

@@ -7,9 +7,11 @@ import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useTogether } from '@/composables/useTogether'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
 import LeaderLine from './LeaderLine.vue'
@@ -29,7 +31,8 @@ const router = useRouter()
 const id = computed(() => Number(route.params.id))
 const evening = useClass(() => id.value)
 const { sheet } = evening
-const { problem, loading, undoable, clash } = evening.order
+const { problem, loading, undoable, clash, waiting } = evening.order
+useTogether(evening.order, ['CLASS'], () => id.value)
 const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
 const session = useSession()
@@ -172,6 +175,7 @@ async function remove() {
           >
           <p class="row">
             <LevelMark :level="sheet.level" />
+            <WhoIsHere :place="{ spot: 'CLASS', id, group: 0 }" />
             <LeaderLine :sheet :busy @lead="lead" />
           </p>
           <template #actions>
@@ -192,6 +196,9 @@ async function remove() {
           </template>
         </PageHead>
 
+        <p v-if="waiting" class="waits" role="status">
+          The server does not answer. What you changed is kept here and sent by itself, once.
+        </p>
         <ConflictPanel :of="evening.order" :lines="(order) => orderWords(order, title)" @settled="settled" />
         <EveningStrip
           :lines="sheet.lines"
@@ -277,6 +284,11 @@ h1 a {
 .when {
   font: 700 17px var(--type-head);
   color: var(--accent);
+}
+.waits {
+  background: var(--notice-wash);
+  border-left: 5px solid var(--notice);
+  padding: var(--space-2) var(--space-3);
 }
 .over {
   color: var(--wrong);

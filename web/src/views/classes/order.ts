@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { KIND_WORDS } from '@/domain/labels'
-import { mergeLists, type Merged } from '@/domain/merge'
+import { mergeFields, mergeLists, same, type Merged } from '@/domain/merge'
 
 export type Line = Schemas['LineForm']
 
@@ -17,11 +17,30 @@ export function orderOf(sheet: Schemas['ClassSheet']): Order {
   }
 }
 
-/** Puts two changes of a running order together, line by line; where both changed the same lines, one's own stay. */
+/**
+ * Puts two changes of a running order together: which lines there are and in which order, and each
+ * line field by field. Where both changed the same, one's own stays and is counted; so is a line that
+ * one took out and the other changed.
+ */
 export function mergeOrders(base: Order, mine: Order, theirs: Order): Merged<Order> {
-  const { value: lines, conflicts } = mergeLists(base.lines, mine.lines, theirs.lines)
-  const minutes = mine.minutes === base.minutes ? theirs.minutes : mine.minutes
-  return { value: withoutTwins({ minutes, lines }), conflicts }
+  const listed = mergeLists(base.lines, mine.lines, theirs.lines, (line) => line.id ?? line)
+  const minutes = mergeFields({ of: base.minutes }, { of: mine.minutes }, { of: theirs.minutes })
+  let conflicts = listed.conflicts + minutes.conflicts
+  const of = (order: Order) => new Map(order.lines.map((line) => [line.id, line]))
+  const [then, own, other] = [of(base), of(mine), of(theirs)]
+  const lines = listed.value.map((line) => {
+    const [before, here, there] = [then.get(line.id), own.get(line.id), other.get(line.id)]
+    if (line.id === undefined || !before || !here || !there) return line
+    const both = mergeFields(before, here, there)
+    conflicts += both.conflicts
+    return both.value
+  })
+  for (const [id, before] of then) {
+    const [here, there] = [own.get(id), other.get(id)]
+    const left = here ?? there
+    if ((!here || !there) && left && !same(left, before)) conflicts++
+  }
+  return { value: withoutTwins({ minutes: minutes.value.of, lines }), conflicts }
 }
 
 /** A line that both moved stands once. */

@@ -32,16 +32,17 @@ export function useClass(id: () => number) {
     },
     restore,
     merge: mergeOrders,
+    eager: true,
   })
   const sheet = computed(() => order.stored.value?.view)
   const version = () => sheet.value?.version ?? 0
 
-  /** What could not be saved is not shown as if it were. */
   async function orBack(action: () => Promise<void>) {
     try {
       await action()
     } catch (e) {
-      order.discard()
+      // What could not be sent is kept, and sent once; what was refused is not shown as if it were.
+      if (!order.waiting.value) order.discard()
       throw e
     }
   }

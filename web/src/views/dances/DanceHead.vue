@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import PageHead from '@/components/page-head/PageHead.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import { minutesSeconds } from '@/domain/time'
@@ -24,6 +25,7 @@ const sub = computed(() => {
 <template>
   <PageHead :title="reading.title">
     <p class="quiet">{{ sub }}</p>
+    <WhoIsHere v-if="number !== undefined" :place="{ spot: 'DANCE', id: number, group: 0 }" />
     <template v-if="number !== undefined && reading.sound" #actions>
       <RouterLink :to="`/dances/${number}/sheet`"
         ><el-button size="large" tag="span">Sheet</el-button></RouterLink

@@ -17,6 +17,7 @@ import { useLoad } from '@/composables/useLoad'
 import { looksLikeSheet, usePile } from '@/composables/usePile'
 import { useFigures } from '@/composables/useFigures'
 import { useSession } from '@/composables/useSession'
+import { useTogether } from '@/composables/useTogether'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
 import DanceFacts from './DanceFacts.vue'
 import DanceHead from './DanceHead.vue'
@@ -38,6 +39,7 @@ const session = useSession()
 const dance = useDance()
 const { sheet, reading, readText, trouble, checking } = dance
 const { value: text, changed, restored, clash, problem } = dance.text
+useTogether(dance.text, ['DANCE'], () => dance.id.value, dance.check)
 const { busy, run, save: saved } = useDo()
 const { find } = useFigures()
 const explained = ref('')
@@ -229,6 +231,7 @@ function onKey(event: KeyboardEvent) {
               :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
               :remarks="remarks"
               :readonly="!session.isInstructor || !!clash"
+              :outside="dance.text.outside.value"
             />
             <div v-if="session.isInstructor" class="row spread">
               <el-button

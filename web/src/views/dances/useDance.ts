@@ -113,5 +113,5 @@ export function useDance() {
     text.forget()
   }
 
-  return { id, sheet, reading, readText, trouble, checking, text, open, take, bringBack, remove }
+  return { id, sheet, reading, readText, trouble, checking, text, open, check, take, bringBack, remove }
 }

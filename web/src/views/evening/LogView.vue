@@ -5,12 +5,14 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { useDo } from '@/composables/useDo'
 import { keptAs, useEvening } from '@/composables/useEvening'
 import { useKept } from '@/composables/useKept'
 import { useLoad } from '@/composables/useLoad'
 import { useOutbox } from '@/composables/useOutbox'
 import { useSession } from '@/composables/useSession'
+import { useChanges } from '@/composables/useLive'
 import { sayDone } from '@/composables/say'
 import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
 import { day, hourMinute } from '@/domain/time'
@@ -53,6 +55,12 @@ async function begin() {
   log.value = draft.value ? keptOf(draft.value, begun) : begun
 }
 
+// Somebody else may write it down at the same time.
+useChanges(
+  ['CLASS'],
+  () => id.value,
+  () => !busy.value && void load(),
+)
 watch(id, () => Promise.all([begin(), leaders.load()]), { immediate: true })
 watch(log, (now) => (draft.value = now ?? null), { deep: true })
 
@@ -107,6 +115,7 @@ async function again() {
           <template #above
             ><p class="when">{{ day(data.sheet.date) }}, {{ hourMinute(data.sheet.startsAt) }}</p></template
           >
+          <WhoIsHere :place="{ spot: 'LOG', id, group: 0 }" />
         </PageHead>
         <p v-if="old" class="card">
           The server does not answer. Write it down all the same: it is kept on this device and sent once.

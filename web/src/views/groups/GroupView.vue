@@ -7,6 +7,7 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 import ShareBar from '@/components/share-bar/ShareBar.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
@@ -14,6 +15,7 @@ import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useChanges } from '@/composables/useLive'
 import { HAPPENED_WORDS, LEVEL_WORDS, OUTCOME_WORDS, STAGE_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day, dueWords, hourMinute } from '@/domain/time'
@@ -113,6 +115,12 @@ function entryWords(entry: Schemas['RecordEntry']): string {
     .join(', ')
 }
 
+useChanges(
+  ['GROUP', 'CLASS', 'EVIDENCE', 'RULING'],
+  () => undefined,
+  () => void load(),
+)
+
 async function takeBack(entry: number) {
   await run(
     () => ask(api.DELETE('/api/groups/{id}/record/{entry}', { params: { path: { id: id.value, entry } } })),
@@ -150,6 +158,7 @@ async function written() {
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
         <PageHead :title="data.group.name">
+          <WhoIsHere :place="{ spot: 'GROUP', id, group: 0 }" />
           <p class="row quiet">
             <LevelMark :level="data.group.level" />
             <span

@@ -8,10 +8,12 @@ import DraftNote from '@/components/draft-note/DraftNote.vue'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useTogether } from '@/composables/useTogether'
 import SongDances from './SongDances.vue'
 import SongForm from './SongForm.vue'
 import SongMeasure, { type Marks } from './SongMeasure.vue'
@@ -24,6 +26,7 @@ const router = useRouter()
 const session = useSession()
 const { busy, run, save: saved } = useDo()
 const song = useSong()
+useTogether(song.entry, ['SONG'], () => song.id.value)
 const { card } = song
 const { value: entry, changed, restored, clash, loading, problem } = song.entry
 const id = computed(() => (route.params.id ? Number(route.params.id) : undefined))
@@ -95,6 +98,7 @@ async function remove() {
   <div class="stack">
     <PageState :loading :problem :ready="opened" @again="song.open(id)">
       <PageHead :title="card?.song.title ?? 'New song'" back="Songs" back-to="/songs">
+        <WhoIsHere v-if="card" :place="{ spot: 'SONG', id: card.id, group: 0 }" />
         <p class="quiet">
           {{ card?.song.artist
           }}<template v-if="reading.data.value?.countsPerMinute">

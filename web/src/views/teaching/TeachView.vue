@@ -8,11 +8,13 @@ import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { provideClock } from '@/composables/useClock'
 import { download } from '@/composables/download'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useTogether } from '@/composables/useTogether'
 import type { School } from '@/domain/labels'
 import { same } from '@/domain/merge'
 import { minutesSeconds } from '@/domain/time'
@@ -45,6 +47,7 @@ const may = computed(() => session.mayChangeGroup(group.value))
 const teach = useTeach(dance, group, minutes, school, () => may.value)
 const { sheet, drills, problem, loading, undone, own, saved, unsaved } = teach
 const { clash } = teach.order
+useTogether(teach.order, ['TEACH'], () => undefined, teach.settled)
 const options = useLoad(() =>
   ask(
     api.GET('/api/dances/{id}/teach/options', {
@@ -160,6 +163,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
       :back="sheet?.title ?? 'the dance'"
       :back-to="`/dances/${dance}`"
     >
+      <WhoIsHere v-if="group" :place="{ spot: 'TEACH', id: dance, group }" />
       <template #actions>
         <el-button @click="print">Print</el-button>
         <el-button :loading="busy" @click="pdf">Save as PDF</el-button>

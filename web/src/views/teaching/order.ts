@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { MODE_WORDS, type School } from '@/domain/labels'
-import { mergeLists, type Merged } from '@/domain/merge'
+import { mergeFields, mergeLists, type Merged } from '@/domain/merge'
 
 export type Drill = Schemas['SavedDrill']
 
@@ -32,8 +32,11 @@ const decided = ({ repetitions, ...drill }: Drill) => ({
 /** Puts two changes of a teach together, drill by drill; where both changed the same ones, one's own stay. */
 export function mergeTeaches(base: Order, mine: Order, theirs: Order): Merged<Order> {
   const { value: drills, conflicts } = mergeLists(base.drills, mine.drills, theirs.drills, decided)
-  const minutes = mine.minutes === base.minutes ? theirs.minutes : mine.minutes
-  return { value: { school: theirs.school, minutes, drills }, conflicts }
+  const minutes = mergeFields({ of: base.minutes }, { of: mine.minutes }, { of: theirs.minutes })
+  return {
+    value: { school: theirs.school, minutes: minutes.value.of, drills },
+    conflicts: conflicts + minutes.conflicts,
+  }
 }
 
 /**

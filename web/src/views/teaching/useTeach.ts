@@ -2,6 +2,7 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { useVersioned, type Stored } from '@/composables/useVersioned'
 import type { School } from '@/domain/labels'
+import { same } from '@/domain/merge'
 import { drillsOf, mergeTeaches, type Drill, type Order } from './order'
 
 type Sheet = Schemas['TeachSheet']
@@ -106,6 +107,11 @@ export function useTeach(
       try {
         await order.save()
         unsaved.value = ''
+        // A colleague's change came in between, and both were put together.
+        if (!order.clash.value && !same(order.value.value.drills, latest)) {
+          latest = order.value.value.drills
+          await fit(latest)
+        }
       } catch (e) {
         unsaved.value = (e as Error).message
       }

@@ -1,12 +1,20 @@
 package ulnaawl.server;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -51,6 +59,87 @@ final class Client {
 
   Answer get(String path) {
     return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
+  }
+
+  /** A stream of events that is listened to until it is closed. */
+  Events listen(String path) {
+    try {
+      HttpRequest request = HttpRequest.newBuilder(URI.create(base + path)).GET().build();
+      return new Events(http.send(request, HttpResponse.BodyHandlers.ofInputStream()));
+    } catch (IOException | InterruptedException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  /** Server-sent events, as they come. */
+  static final class Events implements AutoCloseable {
+
+    private final int status;
+    private final InputStream in;
+    private final BlockingQueue<String> lines = new LinkedBlockingQueue<>();
+
+    Events(HttpResponse<InputStream> answer) {
+      this.status = answer.statusCode();
+      this.in = answer.body();
+      Thread.startVirtualThread(() -> {
+        try (BufferedReader reader =
+            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+          reader.lines().forEach(lines::add);
+        } catch (IOException | UncheckedIOException closed) {
+          // Nobody listens any more.
+        }
+        lines.add(END);
+      });
+    }
+
+    private static final String END = "the end";
+
+    int status() {
+      return status;
+    }
+
+    /** The data of the next event of that name, within a second; what comes before is left out. */
+    JsonNode next(String name) {
+      try {
+        while (true) {
+          String line = lines.poll(1, TimeUnit.SECONDS);
+          if (line == null || line.equals(END)) {
+            throw new AssertionError("No event " + name + " within a second");
+          }
+          if (line.equals("event:" + name)) {
+            String data = lines.poll(1, TimeUnit.SECONDS);
+            return MAPPER.readTree(String.valueOf(data).substring("data:".length()));
+          }
+        }
+      } catch (InterruptedException e) {
+        throw new AssertionError(e);
+      }
+    }
+
+    /** Whether the server has closed it within a second, whatever it said before. */
+    boolean isClosed() {
+      try {
+        for (String line = lines.poll(1, TimeUnit.SECONDS);
+            line != null;
+            line = lines.poll(1, TimeUnit.SECONDS)) {
+          if (line.equals(END)) {
+            return true;
+          }
+        }
+        return false;
+      } catch (InterruptedException e) {
+        throw new AssertionError(e);
+      }
+    }
+
+    @Override
+    public void close() {
+      try {
+        in.close();
+      } catch (IOException e) {
+        throw new AssertionError(e);
+      }
+    }
   }
 
   /** The bytes of an answer. */

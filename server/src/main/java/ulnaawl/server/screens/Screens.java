@@ -1,6 +1,5 @@
 package ulnaawl.server.screens;
 
-import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -10,13 +9,13 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
-import org.springframework.context.event.ContextClosedEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.server.stream.Stream;
+import ulnaawl.server.stream.Streams;
 
 /**
  * The open screens. They live in memory: a screen is for one evening. Whoever opened it leads it;
@@ -28,22 +27,25 @@ class Screens {
   /** A screen that nobody leads for so long is closed. */
   private static final Duration KEPT = Duration.ofHours(6);
 
+  private static final String STATE = "state";
   private static final int MOST_OF_ONE = 3;
   private static final int MOST = 200;
   private static final int MOST_LOOKING_ON = 20;
   private static final int MOST_LOOKING_ON_IN_ALL = 500;
 
-  /** Without a word for so long a proxy or a browser would think that nobody is there. */
-  private static final int SIGN_OF_LIFE_SECONDS = 15;
-
   private final Map<ScreenCode, Screen> screens = new ConcurrentHashMap<>();
   private final InstantSource clock = InstantSource.system();
+  private final Streams streams;
+
+  Screens(Streams streams) {
+    this.streams = streams;
+  }
 
   /** A screen: who leads it, what it shows, who looks on. */
   private static final class Screen {
 
     private final long leader;
-    private final List<SseEmitter> lookingOn = new CopyOnWriteArrayList<>();
+    private final List<Stream> lookingOn = new CopyOnWriteArrayList<>();
     private volatile Optional<ScreenState> state = Optional.empty();
     private volatile Instant led;
 
@@ -80,7 +82,7 @@ class Screens {
     synchronized (screen) {
       screen.led = clock.instant();
       screen.state = Optional.of(state);
-      screen.lookingOn.forEach(it -> send(screen, it, state));
+      screen.lookingOn.forEach(it -> it.tell(STATE, state));
     }
   }
 
@@ -92,7 +94,7 @@ class Screens {
   private void close(ScreenCode code) {
     Screen screen = screens.remove(code);
     if (screen != null) {
-      screen.lookingOn.forEach(SseEmitter::complete);
+      screen.lookingOn.forEach(Stream::close);
     }
   }
 
@@ -120,53 +122,22 @@ class Screens {
     if (screen.lookingOn.size() >= MOST_LOOKING_ON || all >= MOST_LOOKING_ON_IN_ALL) {
       throw Problem.tooMany("Too many screens follow this one already.");
     }
-    SseEmitter emitter = new SseEmitter(0L);
-    Runnable gone = () -> screen.lookingOn.remove(emitter);
-    emitter.onCompletion(gone);
-    emitter.onTimeout(gone);
-    emitter.onError(_ -> gone.run());
     synchronized (screen) {
-      screen.lookingOn.add(emitter);
-      screen.state.ifPresent(it -> send(screen, emitter, it));
-    }
-    return emitter;
-  }
-
-  private static void send(Screen screen, SseEmitter emitter, ScreenState state) {
-    try {
-      emitter.send(SseEmitter.event().name("state").data(state));
-    } catch (IOException | IllegalStateException e) {
-      screen.lookingOn.remove(emitter);
+      Stream[] made = new Stream[1];
+      made[0] = streams.open(() -> screen.lookingOn.remove(made[0]));
+      screen.lookingOn.add(made[0]);
+      screen.state.ifPresent(it -> made[0].tell(STATE, it));
+      return made[0].emitter();
     }
   }
 
-  @Scheduled(fixedDelay = SIGN_OF_LIFE_SECONDS, timeUnit = TimeUnit.SECONDS)
-  void signOfLife() {
-    closeOld();
-    screens.values().forEach(screen -> screen.lookingOn.removeIf(it -> !isThere(it)));
-  }
-
-  private static boolean isThere(SseEmitter emitter) {
-    try {
-      emitter.send(SseEmitter.event().comment("here"));
-      return true;
-    } catch (IOException | IllegalStateException e) {
-      return false;
-    }
-  }
-
-  private void closeOld() {
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)
+  void closeOld() {
     Instant oldest = clock.instant().minus(KEPT);
     screens.entrySet().stream()
         .filter(it -> it.getValue().led.isBefore(oldest))
         .map(Map.Entry::getKey)
         .toList()
         .forEach(this::close);
-  }
-
-  /** An open stream must not hold up the stop of the server. */
-  @EventListener(ContextClosedEvent.class)
-  void closeAll() {
-    screens.keySet().forEach(this::close);
   }
 }

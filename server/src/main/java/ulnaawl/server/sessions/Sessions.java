@@ -38,9 +38,13 @@ class Sessions implements HttpSessionListener {
     }
   }
 
-  /** Whether this is what that session is called. */
+  /** Whether this is what that session is called; one that has ended is called nothing. */
   static boolean isCalled(HttpSession session, String key) {
-    return key.equals(session.getAttribute(KEY));
+    try {
+      return key.equals(session.getAttribute(KEY));
+    } catch (IllegalStateException endedMeanwhile) {
+      return false;
+    }
   }
 
   /** All, the one that was used last first. */
