@@ -57,6 +57,7 @@ export const router = createRouter({
     },
     { path: '/classes', component: () => import('@/views/classes/AgendaView.vue') },
     { path: '/classes/:id(\\d+)', component: () => import('@/views/classes/ClassView.vue') },
+    { path: '/classes/:id(\\d+)/brief', component: () => import('@/views/handover/BriefView.vue') },
     {
       path: '/classes/:id(\\d+)/floor',
       component: () => import('@/views/evening/FloorView.vue'),

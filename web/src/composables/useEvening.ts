@@ -3,7 +3,7 @@ import type { Ref } from 'vue'
 import { fresh, type Evening } from '@/domain/evening'
 
 /** What a device keeps of a class: where its evening stands, its order, its log and what that begins with. */
-type Part = 'evening' | 'class-copy' | 'log' | 'log-begin'
+type Part = 'evening' | 'class-copy' | 'log' | 'log-begin' | 'brief'
 
 /** Under which key a device keeps a part of a class. */
 export const keptAs = (part: Part, id: number | undefined): string => `ulna-${part}-${id ?? 0}`
@@ -19,9 +19,11 @@ export function forgetEvening(id: number): void {
   parts.forEach((part) => localStorage.removeItem(keptAs(part, id)))
 }
 
+const WITH_NAMES: Part[] = ['log-begin', 'brief']
+
 /** Names of a register do not stay on a device that nobody is signed in on. */
 export function forgetNames(): void {
   Object.keys(localStorage)
-    .filter((key) => key.startsWith(keptAs('log-begin', undefined).replace(/0$/, '')))
+    .filter((key) => WITH_NAMES.some((part) => key.startsWith(keptAs(part, undefined).replace(/0$/, ''))))
     .forEach((key) => localStorage.removeItem(key))
 }

@@ -81,6 +81,9 @@ function passed(coming: Schemas['Coming']): boolean {
                     >Open the running order</el-button
                   >
                 </RouterLink>
+                <RouterLink v-if="session.mayLead && !passed(one)" :to="`/classes/${one.planned.id}/brief`">
+                  <el-button tag="span">Brief</el-button>
+                </RouterLink>
                 <RouterLink
                   v-if="one.planned.canRecord && !passed(one)"
                   :to="`/classes/${one.planned.id}/floor`"

@@ -189,6 +189,9 @@ async function remove() {
               <RouterLink v-if="sheet.canRecord && may" :to="`/classes/${id}/log`">
                 <el-button tag="span">Write it down</el-button>
               </RouterLink>
+              <RouterLink v-if="session.mayLead" :to="`/classes/${id}/brief`">
+                <el-button tag="span">Brief</el-button>
+              </RouterLink>
               <RouterLink :to="`/classes/${id}/floor`">
                 <el-button type="primary" tag="span">On the floor</el-button>
               </RouterLink>

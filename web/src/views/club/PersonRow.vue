@@ -62,7 +62,8 @@ async function remove() {
   <li>
     <div class="row spread">
       <span
-        ><strong>{{ person.name }}</strong>
+        ><strong>{{ person.name }}</strong
+        >{{ ' ' }}
         <span class="quiet">{{ ROLES[person.role].name }}: {{ ROLES[person.role].may }}</span>
         <span v-if="isMe" class="quiet"> · you</span>
         <span v-else-if="person.lastSeen" class="quiet">

@@ -3,9 +3,14 @@ package ulnaawl.words;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import ulnaawl.handover.Brief;
+import ulnaawl.handover.DanceBrief;
+import ulnaawl.handover.Held;
 import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Hindrance;
 import ulnaawl.handover.StandIn.Planned;
+import ulnaawl.handover.WordBudget;
+import ulnaawl.handover.WordBudget.Sentence;
 import ulnaawl.plan.ClassLine.Kind;
 
 /** What one leader tells another, in English. */
@@ -42,5 +47,133 @@ final class EnglishHandover implements HandoverSpeech {
               : "Is away from " + Plain.day(it.from()) + " to " + Plain.day(it.to()) + ".";
       case Hindrance.LeadsElsewhere it -> "Leads " + it.group() + " at that time.";
     };
+  }
+
+  /** How soon a sentence is chosen where there is not room for all. */
+  private static final int FIRST = 9;
+
+  private static final int TONIGHT = 8;
+  private static final int LAST_CLASS = 7;
+  private static final int CALLED = 6;
+  private static final int TROUBLE = 5;
+  private static final int MISSING = 4;
+  private static final int WISHES = 3;
+  private static final int EARLIER = 2;
+
+  @Override
+  public List<String> summary(Brief brief) {
+    List<Sentence> all = new ArrayList<>();
+    all.add(new Sentence(FIRST, since(brief)));
+    for (int i = 0; i < brief.since().size(); i++) {
+      Held held = brief.since().get(i);
+      int weight = i == 0 ? LAST_CLASS : EARLIER;
+      all.add(new Sentence(weight, held(held)));
+      if (!held.note().isBlank()) {
+        all.add(new Sentence(weight, held.leader() + " says: “" + held.note().strip() + "”"));
+      }
+    }
+    brief.since().stream()
+        .findFirst()
+        .filter(it -> !it.missing().isEmpty())
+        .ifPresent(it ->
+            all.add(new Sentence(MISSING, "Missing last time: " + Plain.list(it.missing()) + ".")));
+    if (!brief.plan().isEmpty()) {
+      all.add(new Sentence(TONIGHT, tonight(brief)));
+    }
+    for (DanceBrief dance : brief.dances()) {
+      if (!dance.exceptions().isEmpty()) {
+        List<String> called = dance.exceptions().stream().map(this::exception).toList();
+        all.add(new Sentence(CALLED, "Call in " + dance.title() + ": " + Plain.list(called) + "."));
+      }
+      if (!dance.trouble().isEmpty()) {
+        all.add(
+            new Sentence(
+                TROUBLE,
+                Plain.capital(Plain.sections(dance.trouble()))
+                    + " of "
+                    + dance.title()
+                    + " tripped them last time."));
+      }
+      if (!dance.options().isBlank()) {
+        all.add(
+            new Sentence(TROUBLE, "They dance " + dance.title() + " so: " + dance.options() + "."));
+      }
+    }
+    if (!brief.wishes().isEmpty()) {
+      List<String> titles = brief.wishes().stream().map(Brief.Wish::title).distinct().toList();
+      all.add(new Sentence(WISHES, "Asked for: " + Plain.list(titles) + "."));
+    }
+    return new WordBudget(MOST_WORDS - 1).choose(all);
+  }
+
+  private static String since(Brief brief) {
+    if (brief.since().isEmpty()) {
+      return brief
+          .lastLed()
+          .map(day -> "You led them last, on " + Plain.day(day) + ".")
+          .orElse("Nothing is written down of this group yet.");
+    }
+    List<String> leaders = brief.since().stream().map(Held::leader).distinct().toList();
+    String by = ", led by " + Plain.list(leaders) + ".";
+    int classes = brief.since().size();
+    return brief
+        .lastLed()
+        .map(day ->
+            "You last led them on "
+                + Plain.day(day)
+                + "; "
+                + Plain.many(classes, "class", "classes")
+                + " since"
+                + by)
+        .orElse(
+            "You have not led them yet. The last "
+                + (classes == 1 ? "class was" : classes + " classes were")
+                + by.substring(1));
+  }
+
+  private String held(Held held) {
+    return Plain.day(held.date())
+        + ", "
+        + held.leader()
+        + ": "
+        + String.join("; ", held.done().stream().map(this::done).toList())
+        + ".";
+  }
+
+  @Override
+  public String done(Held.Done done) {
+    String what =
+        switch (done.happened()) {
+          case INTRODUCED ->
+              done.shown().isEmpty() ? "begun" : Plain.sections(done.shown()) + " taught";
+          case TAUGHT -> "taught to the end";
+          case WALKED -> "walked through";
+          case DANCED_CALLED -> "danced with calls";
+          case DANCED -> "danced";
+        };
+    String how =
+        switch (done.outcome()) {
+          case SOLID -> "solid";
+          case SHAKY -> "shaky";
+          case LOST -> "lost";
+        };
+    return done.title() + ": " + what + ", " + how;
+  }
+
+  private static String tonight(Brief brief) {
+    List<String> lines =
+        brief.plan().stream()
+            .map(it ->
+                new EnglishPlan().kind(it.kind()) + " " + it.title() + " " + it.minutes() + "′")
+            .toList();
+    return "Planned: " + String.join(", ", lines) + ".";
+  }
+
+  @Override
+  public String exception(DanceBrief.Called exception) {
+    List<String> walls = exception.walls().stream().map(String::valueOf).toList();
+    return exception.event().notation()
+        + (walls.size() == 1 ? " on wall " : " on walls ")
+        + Plain.list(walls);
   }
 }

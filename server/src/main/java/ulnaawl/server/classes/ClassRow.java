@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param logKey the word with which a device sent its log
  * @param lines the running order
  */
-record ClassRow(
+public record ClassRow(
     long id,
     long group,
     LocalDate date,
@@ -27,7 +27,7 @@ record ClassRow(
     Optional<String> logKey,
     List<LineRow> lines) {
 
-  ClassRow {
+  public ClassRow {
     lines = List.copyOf(lines);
   }
 
@@ -36,7 +36,7 @@ record ClassRow(
     return !date.isAfter(today);
   }
 
-  Order order() {
+  public Order order() {
     return new Order(minutes, lines);
   }
 
@@ -45,8 +45,8 @@ record ClassRow(
    *
    * @param minutes of the class, which its lines need not fill
    */
-  record Order(int minutes, List<LineRow> lines) {
-    Order {
+  public record Order(int minutes, List<LineRow> lines) {
+    public Order {
       lines = List.copyOf(lines);
     }
   }

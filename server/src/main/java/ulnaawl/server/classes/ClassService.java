@@ -78,7 +78,7 @@ public class ClassService {
   /** A line as somebody wants it; {@code id} names the stored line it was, 0 for a new one. */
   record WantedLine(long id, int minutes, Kind kind, Optional<Long> dance, String title) {}
 
-  ClassRow get(long id) {
+  public ClassRow get(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This class is not here any more."));
   }
 

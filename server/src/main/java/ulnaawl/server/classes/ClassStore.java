@@ -72,6 +72,13 @@ class ClassStore {
     return next;
   }
 
+  /** The newest classes of a group that have been written down. */
+  List<ClassRow> recordedOf(long group) {
+    return rows(
+        CLUB_CLASS.STATUS.eq(RECORDED).and(IN_SIGHT).and(CLUB_CLASS.GROUP_ID.eq(group)),
+        MOST_PLANNED);
+  }
+
   /** The newest classes that have been written down. */
   List<ClassRow> recorded(int most) {
     return rows(CLUB_CLASS.STATUS.eq(RECORDED).and(IN_SIGHT), most);

@@ -16,7 +16,7 @@ import ulnaawl.server.dances.DanceVersion;
  * @param changedBy who changed it by hand
  * @param changedAt when, in universal time
  */
-record LineRow(
+public record LineRow(
     long id,
     int minutes,
     Kind kind,
@@ -29,7 +29,7 @@ record LineRow(
   /** The number of a line that has none yet. */
   static final long NEW = 0;
 
-  LineRow {
+  public LineRow {
     reasons = List.copyOf(reasons);
   }
 

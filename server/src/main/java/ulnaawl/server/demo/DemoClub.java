@@ -10,6 +10,8 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -27,6 +29,7 @@ import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupDraft;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.handover.Notes;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.songs.SongService;
@@ -42,6 +45,7 @@ class DemoClub implements SmartInitializingSingleton {
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
   private static final String PASSWORD = "lantern-light";
 
+  private final Notes notes;
   private final PeopleService people;
   private final GroupService groups;
   private final DanceService dances;
@@ -57,7 +61,9 @@ class DemoClub implements SmartInitializingSingleton {
       ClassService classes,
       SongService songs,
       DemoHistory history,
+      Notes notes,
       Today today) {
+    this.notes = notes;
     this.history = history;
     this.people = people;
     this.groups = groups;
@@ -94,6 +100,18 @@ class DemoClub implements SmartInitializingSingleton {
           };
       classes.plan(group.id(), next, group.minutes(), leader);
     }
+    long thursday =
+        Objects.requireNonNull(groupRows.get("Thursday Turners"), "Thursday Turners").id();
+    notes.addFor(
+        thursday,
+        "The left speaker crackles; the spare cable lies in the piano stool.",
+        Optional.empty(),
+        "Wilma Otterspoor");
+    notes.addFor(
+        thursday,
+        "Did you go on with the half turns, or only walk them?",
+        Optional.of("Wilma Otterspoor"),
+        "Ines Kallas");
     LOG.info("The demo club is loaded");
   }
 

@@ -56,7 +56,12 @@ public class Registers {
     return store.dancers(group);
   }
 
-  Map<LocalDate, Attendance> attendance(long group) {
+  /** The names in a group's register, by their numbers. */
+  public Map<Long, String> names(long group) {
+    return store.dancers(group).stream().collect(Collectors.toMap(Dancer::id, Dancer::name));
+  }
+
+  public Map<LocalDate, Attendance> attendance(long group) {
     return store.attendance(group);
   }
 

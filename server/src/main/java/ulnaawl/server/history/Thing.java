@@ -15,6 +15,8 @@ public enum Thing {
   REQUEST,
   /** Who comes to a group. */
   REGISTER,
+  /** A note or a question to whoever leads a group. */
+  NOTE,
   /** Closed days, themes, and the tags of dances. */
   CALENDAR,
   VOCABULARY,

@@ -111,7 +111,7 @@ public class TeachingService {
     return new Lesson(reader.read(own.row().stepText()).dance(), reader.book(), learner);
   }
 
-  List<WatchOut> watchOuts(long dance) {
+  public List<WatchOut> watchOuts(long dance) {
     return watchOuts(dances.get(dance));
   }
 

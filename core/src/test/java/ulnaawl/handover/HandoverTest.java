@@ -1,0 +1,216 @@
+package ulnaawl.handover;
+
+import static org.quicktheories.QuickTheory.qt;
+import static org.quicktheories.generators.SourceDSL.integers;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.Test;
+import ulnaawl.dance.SectionSet;
+import ulnaawl.handover.StandIn.Colleague;
+import ulnaawl.handover.StandIn.Hindrance;
+import ulnaawl.handover.StandIn.Planned;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
+import ulnaawl.learning.Stage;
+import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.wall.EventId;
+import ulnaawl.words.HandoverSpeech;
+import ulnaawl.words.Speech;
+
+/**
+ * What passes between leaders. That it reads well is common practice, no source; invented clubs.
+ */
+public class HandoverTest {
+
+  private static final LocalDate THURSDAY = LocalDate.of(2026, 11, 26);
+  private static final HandoverSpeech SAYS = Speech.english().handover();
+
+  private static Held held(int daysAgo, String leader, Held.Done... done) {
+    return new Held(THURSDAY.minusDays(daysAgo), leader, List.of(done), List.of(), "");
+  }
+
+  private static Held.Done done(String title, Happened happened, Outcome outcome) {
+    return new Held.Done(1, title, happened, SectionSet.between(1, 3), 4, outcome, "");
+  }
+
+  private static Brief brief(String reader, Held... held) {
+    return Brief.of(reader, THURSDAY, List.of(held), List.of(), List.of(), List.of());
+  }
+
+  @Test
+  public void itTellsWhatHappenedSinceTheReaderLastLed() {
+    Held mine = held(21, "Ines", done("Salt Road", Happened.DANCED, Outcome.SOLID));
+    Held before = held(28, "Oda", done("Tea Urn", Happened.TAUGHT, Outcome.SOLID));
+    Held two = held(14, "Oda", done("Tea Urn", Happened.WALKED, Outcome.SHAKY));
+    Held one = held(7, "Wilma", done("Paper Lanterns", Happened.INTRODUCED, Outcome.SHAKY));
+    Brief brief = brief("Ines", before, one, mine, two);
+    assertEquals(brief.lastLed(), Optional.of(THURSDAY.minusDays(21)));
+    assertEquals(brief.since(), List.of(one, two));
+    List<String> says = SAYS.summary(brief);
+    assertEquals(
+        says.get(0), "You last led them on 5 November; 2 classes since, led by Wilma and Oda.");
+    assertEquals(says.get(1), "19 November, Wilma: Paper Lanterns: sections 1 to 3 taught, shaky.");
+  }
+
+  @Test
+  public void whoNeverLedReadsOfTheLastFewAndWhoLedLastOfNothing() {
+    Held[] all = new Held[5];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = held(7 * (i + 1), "Oda", done("Tea Urn", Happened.DANCED, Outcome.SOLID));
+    }
+    assertEquals(brief("Ines", all).since().size(), 3);
+    assertTrue(
+        SAYS.summary(brief("Ines", all)).getFirst().startsWith("You have not led them yet."));
+    assertEquals(SAYS.summary(brief("Oda", all)), List.of("You led them last, on 19 November."));
+    assertEquals(SAYS.summary(brief("Oda")), List.of("Nothing is written down of this group yet."));
+  }
+
+  /** A class on the day itself, or later, is none that has been. */
+  @Test
+  public void theClassItselfIsNotAmongThem() {
+    assertTrue(brief("Ines", held(0, "Oda"), held(-7, "Oda")).since().isEmpty());
+  }
+
+  private static Brief random(Random random) {
+    List<Held> held = new ArrayList<>();
+    for (int i = 0; i < random.nextInt(12); i++) {
+      List<Held.Done> done = new ArrayList<>();
+      for (int j = 0; j <= random.nextInt(9); j++) {
+        done.add(
+            done(
+                "Dance of " + "many words ".repeat(random.nextInt(4)) + j,
+                Happened.values()[random.nextInt(5)],
+                Outcome.values()[random.nextInt(3)]));
+      }
+      held.add(
+          new Held(
+              THURSDAY.minusDays(7L * i + 1),
+              "Leader " + random.nextInt(3),
+              done,
+              List.of("Ana", "Bo", "Cy").subList(0, random.nextInt(4)),
+              "word ".repeat(random.nextInt(300))));
+    }
+    List<DanceBrief> dances = new ArrayList<>();
+    List<Brief.Planned> plan = new ArrayList<>();
+    for (int i = 0; i < random.nextInt(10); i++) {
+      plan.add(new Brief.Planned(Kind.TEACH, 20, "Dance " + i));
+      dances.add(
+          new DanceBrief(
+              i,
+              "Dance " + i,
+              List.of(Kind.TEACH),
+              20,
+              Stage.STARTED,
+              SectionSet.between(1, 2),
+              4,
+              random.nextBoolean() ? "without the turn" : "",
+              List.of(new DanceBrief.Called(new EventId.Restart(16), List.of(3, 6))),
+              List.of(),
+              SectionSet.between(2, 2),
+              Optional.empty()));
+    }
+    return Brief.of("Leader 0", THURSDAY, held, plan, dances, List.of());
+  }
+
+  @Test
+  public void theMostImportantHasFewerThanTwoHundredWords() {
+    qt().withExamples(500)
+        .forAll(integers().all())
+        .check(seed -> {
+          Brief brief = random(new Random(seed));
+          List<String> says = SAYS.summary(brief);
+          int words = String.join(" ", says).split("\\s+").length;
+          return words < HandoverSpeech.MOST_WORDS
+              && (brief.plan().isEmpty()
+                  || says.stream().anyMatch(it -> it.startsWith("Planned:")));
+        });
+  }
+
+  @Test
+  public void whatHasToBeCalledIsSaidWithItsWalls() {
+    assertEquals(
+        SAYS.exception(new DanceBrief.Called(new EventId.Restart(16), List.of(3, 6))),
+        "restart after 16 on walls 3 and 6");
+    assertEquals(
+        SAYS.exception(new DanceBrief.Called(new EventId.Tag("Lull"), List.of(2))),
+        "tag Lull on wall 2");
+  }
+
+  private static final Planned TEACH = new Planned(7, "Salt Road", Kind.TEACH);
+  private static final Planned FINISH = new Planned(8, "Tea Urn", Kind.FINISH);
+
+  private static Colleague colleague(String name, Set<Long> led, int weeksAgo) {
+    return new Colleague(
+        name,
+        led,
+        weeksAgo == 0 ? Optional.empty() : Optional.of(THURSDAY.minusWeeks(weeksAgo)),
+        Optional.empty());
+  }
+
+  @Test
+  public void whoCanTeachWhatIsTaughtComesBeforeWhoCanDanceTheRest() {
+    Colleague away =
+        new Colleague(
+            "Ana",
+            Set.of(7L, 8L),
+            Optional.empty(),
+            Optional.of(new Hindrance.Away(THURSDAY, THURSDAY)));
+    List<StandIn> order =
+        StandIn.of(
+            List.of(new Planned(7, "Salt Road", Kind.WARM_UP), TEACH, FINISH),
+            List.of(
+                away,
+                colleague("Bo", Set.of(8L), 1),
+                colleague("Cy", Set.of(7L), 0),
+                colleague("Di", Set.of(), 2),
+                colleague("Ed", Set.of(), 1)));
+    assertEquals(
+        order.stream().map(StandIn::name).toList(), List.of("Cy", "Bo", "Ed", "Di", "Ana"));
+    List<String> cy = SAYS.standIn(order.get(0), THURSDAY);
+    assertEquals(cy, List.of("Has led 1 of 2 planned dances.", "Has not led this group yet."));
+    assertTrue(
+        SAYS.standIn(order.get(1), THURSDAY)
+            .contains("Has never led Salt Road, which is to be taught."));
+    assertEquals(SAYS.standIn(order.get(4), THURSDAY).getFirst(), "Is away on 26 November.");
+  }
+
+  @Test
+  public void theOrderOfTheColleaguesDoesNotMatter() {
+    qt().withExamples(200)
+        .forAll(integers().between(0, 1000))
+        .check(seed -> {
+          Random random = new Random(seed);
+          List<Colleague> all = new ArrayList<>();
+          for (int i = 0; i < 6; i++) {
+            all.add(
+                colleague(
+                    "Leader " + i,
+                    random.nextBoolean() ? Set.of(7L) : Set.of(8L),
+                    random.nextInt(4)));
+          }
+          List<StandIn> first = StandIn.of(List.of(TEACH, FINISH), all);
+          java.util.Collections.shuffle(all, random);
+          return first.equals(StandIn.of(List.of(TEACH, FINISH), all));
+        });
+  }
+
+  @Test
+  public void aBudgetKeepsTheWeightiestInTheirOwnOrder() {
+    List<WordBudget.Sentence> all =
+        List.of(
+            new WordBudget.Sentence(1, "light one"),
+            new WordBudget.Sentence(9, "heavy one here"),
+            new WordBudget.Sentence(5, "middle"));
+    assertEquals(new WordBudget(4).choose(all), List.of("heavy one here", "middle"));
+    assertEquals(new WordBudget(9).choose(all).getFirst(), "light one");
+    assertFalse(new WordBudget(2).choose(all).contains("heavy one here"));
+  }
+}

@@ -1,0 +1,113 @@
+package ulnaawl.server.handover;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.server.access.NotYours;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+
+/** Notes for whoever leads a group next, and questions to a colleague. */
+@Service
+public class Notes {
+
+  private final NoteStore store;
+  private final GroupService groups;
+  private final ApplicationEventPublisher events;
+  private final Today today;
+
+  Notes(NoteStore store, GroupService groups, ApplicationEventPublisher events, Today today) {
+    this.store = store;
+    this.groups = groups;
+    this.events = events;
+    this.today = today;
+  }
+
+  List<NoteRow> of(long group) {
+    return store.of(group);
+  }
+
+  /** Questions that wait for this person's answer. */
+  public List<NoteRow> openFor(String name) {
+    return store.openFor(name);
+  }
+
+  /** This person's questions that were answered at that moment or later. */
+  public List<NoteRow> answeredSince(String by, LocalDateTime since) {
+    return store.answeredSince(by, since);
+  }
+
+  /**
+   * Writes a note, or asks somebody.
+   *
+   * @param asked empty for a note
+   */
+  @Transactional
+  void add(long group, String text, Optional<String> asked, SignedIn me) {
+    addFor(group, text, asked.map(groups::leader), me.name());
+  }
+
+  /** The same without asking who may, for the demo club. */
+  @Transactional
+  public void addFor(long group, String text, Optional<String> asked, String by) {
+    GroupRow to = groups.active(group);
+    String clean = text.strip();
+    if (clean.isEmpty()) {
+      throw Problem.rejected("A note has a few words.");
+    }
+    if (asked.equals(Optional.of(by))) {
+      throw Problem.rejected("Ask a colleague, or write it as a note.");
+    }
+    store.add(group, clean, asked, by, today.moment());
+    say(Action.ADDED, to, by);
+  }
+
+  /** Answers a question; whoever was asked may, and an instructor. */
+  @Transactional
+  void answer(long id, String text, SignedIn me) {
+    NoteRow row = find(id);
+    if (row.asked().isEmpty()) {
+      throw Problem.rejected("This is a note; nobody was asked.");
+    }
+    if (!row.asked().equals(Optional.of(me.name())) && !me.isAtLeast(Role.INSTRUCTOR)) {
+      throw new NotYours("You were not asked; " + row.asked().get() + " was.");
+    }
+    String clean = text.strip();
+    if (clean.isEmpty()) {
+      throw Problem.rejected("An answer has a few words.");
+    }
+    if (!store.answer(id, clean, me.name(), today.moment())) {
+      throw Problem.conflict("This was answered by somebody in the meantime; look again.");
+    }
+    say(Action.CHANGED, groups.get(row.group()), me.name());
+  }
+
+  /** Takes one's own away; an instructor anybody's. */
+  @Transactional
+  void remove(long id, SignedIn me) {
+    NoteRow row = find(id);
+    if (!row.by().equals(me.name()) && !me.isAtLeast(Role.INSTRUCTOR)) {
+      throw new NotYours("You did not write this; " + row.by() + " did.");
+    }
+    store.remove(id, today.moment());
+    say(Action.ARCHIVED, groups.get(row.group()), me.name());
+  }
+
+  private NoteRow find(long id) {
+    return store.find(id).orElseThrow(() -> Problem.gone("This note is not here any more."));
+  }
+
+  private void say(Action action, GroupRow group, String by) {
+    events.publishEvent(Change.of(Thing.NOTE, group.id(), action, by, group.name()));
+  }
+}
