@@ -17,6 +17,11 @@ export const router = createRouter({
       meta: { open: true, bare: true },
     },
     {
+      path: '/s',
+      component: () => import('@/views/shared/SharedView.vue'),
+      meta: { open: true, bare: true },
+    },
+    {
       path: '/join',
       component: () => import('@/views/account/JoinView.vue'),
       meta: { open: true, bare: true },

@@ -8,6 +8,7 @@ import { useSession } from '@/composables/useSession'
 import { useAlong } from '@/composables/useTakeAlong'
 import { moment } from '@/domain/time'
 import AwayCard from './AwayCard.vue'
+import ShareList from './ShareList.vue'
 import SessionList from './SessionList.vue'
 
 const session = useSession()
@@ -64,6 +65,7 @@ async function change() {
       <p v-else>The coming classes are taken along a few seconds after the app was opened.</p>
       <p class="quiet">Names of dancers are not among it, and signing out takes all of it away.</p>
     </section>
+    <ShareList v-if="session.isInstructor" />
     <SessionList title="Where you are signed in" />
   </div>
 </template>

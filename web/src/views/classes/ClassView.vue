@@ -7,6 +7,7 @@ import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import ShareKey from '@/components/share-key/ShareKey.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
@@ -189,6 +190,9 @@ async function remove() {
               <RouterLink v-if="sheet.canRecord && may" :to="`/classes/${id}/log`">
                 <el-button tag="span">Write it down</el-button>
               </RouterLink>
+              <ShareKey
+                :offers="[{ words: 'The plan of this class', what: { kind: 'PLAN', classId: id } }]"
+              />
               <RouterLink v-if="session.mayLead" :to="`/classes/${id}/brief`">
                 <el-button tag="span">Brief</el-button>
               </RouterLink>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ShareKey from '@/components/share-key/ShareKey.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { computed } from 'vue'
@@ -7,6 +8,14 @@ import { minutesSeconds } from '@/domain/time'
 
 /** The name of a dance, whose it is, its music, and where to go from here. */
 const props = defineProps<{ reading: Schemas['Reading']; number?: number }>()
+const offers = computed(() => [
+  {
+    words: 'Practice page: footprints, band, slow to full speed',
+    what: { kind: 'PRACTICE' as const, dance: props.number },
+  },
+  { words: 'Sheet, in sentences or by name', what: { kind: 'SHEET' as const, dance: props.number } },
+  { words: 'Call sheet', what: { kind: 'CALLS' as const, dance: props.number } },
+])
 const sub = computed(() => {
   const song = props.reading.songs[0]
   const by = props.reading.by ? `by ${props.reading.by}` : ''
@@ -27,6 +36,7 @@ const sub = computed(() => {
     <p class="quiet">{{ sub }}</p>
     <WhoIsHere v-if="number !== undefined" :place="{ spot: 'DANCE', id: number, group: 0 }" />
     <template v-if="number !== undefined && reading.sound" #actions>
+      <ShareKey :offers />
       <RouterLink :to="`/dances/${number}/sheet`"
         ><el-button size="large" tag="span">Sheet</el-button></RouterLink
       >

@@ -7,6 +7,7 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import ShareKey from '@/components/share-key/ShareKey.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 import ShareBar from '@/components/share-bar/ShareBar.vue'
@@ -36,6 +37,12 @@ const router = useRouter()
 const session = useSession()
 /** Whether one may write in its record. */
 const may = computed(() => session.mayChangeGroup(id.value))
+const TERM_DAYS = 120
+const since = computed(() => {
+  const from = new Date(`${data.value?.today ?? '2000-01-01'}T12:00:00Z`)
+  from.setUTCDate(from.getUTCDate() - TERM_DAYS)
+  return from.toISOString().slice(0, 10)
+})
 const id = computed(() => Number(route.params.id))
 const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/groups/{id}', { params: { path: { id: id.value } } })),
@@ -167,6 +174,14 @@ async function written() {
             >
           </p>
           <template #actions>
+            <ShareKey
+              :offers="[
+                {
+                  words: 'What this group has learned in the last four months',
+                  what: { kind: 'LEARNED', group: id, since },
+                },
+              ]"
+            />
             <template v-if="session.isInstructor">
               <el-button text @click="remove">Remove</el-button>
               <el-button @click="editing = !editing">Change group</el-button>

@@ -1,16 +1,12 @@
 <script setup lang="ts">
-import { encode } from 'uqr'
 import { computed } from 'vue'
+import QrPicture from '@/components/qr-picture/QrPicture.vue'
 import type { CueScreen } from '@/composables/useCueScreen'
 
 /** A second screen for the dancers: a tablet on a stand, a projector. */
 const props = defineProps<{ cue: CueScreen }>()
 const { code, problem } = props.cue
 const address = computed(() => `${location.origin}/screen/${code.value}`)
-const picture = computed(() => encode(address.value, { ecc: 'M', border: 2 }))
-const dark = computed(() =>
-  picture.value.data.flatMap((row, y) => row.map((on, x) => (on ? `M${x} ${y}h1v1h-1z` : ''))).join(''),
-)
 </script>
 
 <template>
@@ -22,14 +18,7 @@ const dark = computed(() =>
     </p>
     <template v-if="code">
       <p class="open">
-        <svg
-          :viewBox="`0 0 ${picture.size} ${picture.size}`"
-          role="img"
-          aria-label="The address as a picture"
-        >
-          <rect :width="picture.size" :height="picture.size" class="paper" />
-          <path :d="dark" class="ink" />
-        </svg>
+        <QrPicture :address />
         <span>
           <b class="code">{{ code }}</b>
           <a :href="address" target="_blank" rel="noopener">{{ address }}</a>
@@ -57,16 +46,5 @@ const dark = computed(() =>
 }
 .code {
   font: 700 27px var(--type-mono);
-}
-svg {
-  width: 132px;
-  height: 132px;
-  flex: none;
-}
-.paper {
-  fill: var(--print-ground);
-}
-.ink {
-  fill: var(--print-ink);
 }
 </style>

@@ -8,6 +8,7 @@ import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
+import ShareKey from '@/components/share-key/ShareKey.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { provideClock } from '@/composables/useClock'
 import { download } from '@/composables/download'
@@ -165,6 +166,10 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
     >
       <WhoIsHere v-if="group" :place="{ spot: 'TEACH', id: dance, group }" />
       <template #actions>
+        <ShareKey
+          v-if="group"
+          :offers="[{ words: 'This teach', what: { kind: 'TEACH', dance, group, minutes } }]"
+        />
         <el-button @click="print">Print</el-button>
         <el-button :loading="busy" @click="pdf">Save as PDF</el-button>
         <RouterLink :to="floor"><el-button tag="span">On the floor</el-button></RouterLink>

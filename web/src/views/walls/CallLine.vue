@@ -2,7 +2,7 @@
 import type { Schemas } from '@/api/client'
 import { useClock } from '@/composables/useClock'
 import { minutesSeconds } from '@/domain/time'
-import { callOn, warnOn } from './calls'
+import { callOn, warnOn } from '@/domain/calls'
 
 /** What to call on a wall, and when. */
 withDefaults(defineProps<{ call: Schemas['CallView']; start?: number }>(), { start: 0 })

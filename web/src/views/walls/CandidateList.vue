@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import { useClock } from '@/composables/useClock'
 import { minutesSeconds } from '@/domain/time'
-import { callOn, span } from './calls'
+import { callOn, span } from '@/domain/calls'
 
 /** Walls that it may be, the likeliest first and large, with what is called next. */
 defineProps<{ candidates: Schemas['CandidateView'][] }>()

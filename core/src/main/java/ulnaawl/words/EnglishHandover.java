@@ -2,7 +2,9 @@ package ulnaawl.words;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
 import ulnaawl.handover.Held;
@@ -160,13 +162,35 @@ final class EnglishHandover implements HandoverSpeech {
     return done.title() + ": " + what + ", " + how;
   }
 
+  /** What is done with the dances; breaks and stretches say themselves. */
   private static String tonight(Brief brief) {
-    List<String> lines =
-        brief.plan().stream()
-            .map(it ->
-                new EnglishPlan().kind(it.kind()) + " " + it.title() + " " + it.minutes() + "′")
-            .toList();
-    return "Planned: " + String.join(", ", lines) + ".";
+    List<String> parts = new ArrayList<>();
+    Set<String> named = new HashSet<>();
+    for (Kind kind : List.of(Kind.TEACH, Kind.REMINDER, Kind.PRACTICE, Kind.FINISH)) {
+      List<String> titles =
+          brief.plan().stream()
+              .filter(it -> it.kind() == kind)
+              .filter(it -> kind != Kind.PRACTICE || !named.contains(it.title()))
+              .map(it -> it.title() + " " + it.minutes() + "′")
+              .toList();
+      brief.plan().stream()
+          .filter(it -> it.kind() == kind)
+          .map(Brief.Planned::title)
+          .forEach(named::add);
+      if (!titles.isEmpty()) {
+        parts.add(verb(kind) + " " + Plain.list(titles));
+      }
+    }
+    return "Planned: " + (parts.isEmpty() ? "no dance yet" : String.join("; ", parts)) + ".";
+  }
+
+  private static String verb(Kind kind) {
+    return switch (kind) {
+      case TEACH -> "teach";
+      case REMINDER -> "remind of";
+      case FINISH -> "finish with";
+      case PRACTICE, WARM_UP, BREAK, COOL_DOWN -> "dance";
+    };
   }
 
   @Override

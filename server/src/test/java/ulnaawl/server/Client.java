@@ -152,6 +152,11 @@ final class Client {
     }
   }
 
+  /** Asks with a header. */
+  Answer getWith(String path, String header, String value) {
+    return send(HttpRequest.newBuilder(URI.create(base + path)).header(header, value).GET());
+  }
+
   /** Asks for what may be known already by its tag. */
   Answer getUnless(String path, String tag) {
     return send(HttpRequest.newBuilder(URI.create(base + path)).header("If-None-Match", tag).GET());

@@ -16,7 +16,7 @@ import ulnaawl.text.Code;
 import ulnaawl.text.Severity;
 
 /** What is sent of a dance that was read. */
-final class DanceView {
+public final class DanceView {
 
   private DanceView() {}
 
@@ -80,7 +80,7 @@ final class DanceView {
    * @param sound whether it can be danced as written
    * @param turn of one wall, the shortest way
    */
-  record Reading(
+  public record Reading(
       String title,
       @Nullable String by,
       LevelView level,

@@ -18,7 +18,7 @@ import ulnaawl.wall.WallEvent;
  * @param last last section of a repeat
  * @param after counts of the wall before an exception
  */
-record ScopeQuery(
+public record ScopeQuery(
     ScopeView.@Nullable Kind kind,
     @Nullable Integer from,
     @Nullable Integer to,
@@ -29,7 +29,7 @@ record ScopeQuery(
     @Nullable Integer after) {
 
   /** The same as it travels elsewhere. */
-  ScopeView view() {
+  public ScopeView view() {
     int first = from == null ? 1 : from;
     EventRef ref = event == null ? null : new EventRef(event, name, section, last, after);
     return new ScopeView(

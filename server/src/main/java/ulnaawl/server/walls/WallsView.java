@@ -16,7 +16,7 @@ import ulnaawl.wall.WallRing;
 import ulnaawl.wall.where.FacingClaim;
 
 /** What is sent of a dance with its music. */
-final class WallsView {
+public final class WallsView {
 
   private WallsView() {}
 
@@ -119,7 +119,7 @@ final class WallsView {
    *
    * @param sectionCounts counts of a section: 8, or 6 in waltz time
    */
-  record Walls(
+  public record Walls(
       long dance,
       int version,
       String title,

@@ -1,0 +1,37 @@
+package ulnaawl.server.sharing;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Optional;
+
+/**
+ * A link that shows something.
+ *
+ * @param target what it shows
+ * @param label what that was called when it was made
+ * @param goodUntil in universal time, as the other moments
+ * @param lastUsed when somebody last looked, to the hour
+ */
+record ShareRow(
+    long id,
+    Target target,
+    String label,
+    String by,
+    LocalDateTime at,
+    LocalDateTime goodUntil,
+    Optional<LocalDateTime> lastUsed) {
+
+  /**
+   * What is shown.
+   *
+   * @param minutes of a teach
+   * @param since what was learned from that day on
+   */
+  record Target(
+      ShareKind kind,
+      Optional<Long> dance,
+      Optional<Long> group,
+      Optional<Long> classId,
+      Optional<Integer> minutes,
+      Optional<LocalDate> since) {}
+}

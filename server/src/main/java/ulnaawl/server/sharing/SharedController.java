@@ -1,0 +1,58 @@
+package ulnaawl.server.sharing;
+
+import jakarta.validation.Valid;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.runthrough.RunThroughView;
+import ulnaawl.server.runthrough.ScopeQuery;
+import ulnaawl.server.runthrough.ShownRun;
+import ulnaawl.server.sharing.ShareRow.Target;
+import ulnaawl.server.sharing.SharedThings.SharedView;
+
+/**
+ * What a link shows to whoever has its word. The word comes in a header: addresses are written into
+ * logs on the way, and into what a browser remembers.
+ */
+@RestController
+@RequestMapping("/api/shared")
+class SharedController {
+
+  private static final String WORD = "X-Share-Word";
+
+  private final Shares shares;
+  private final SharedThings things;
+  private final ShownRun runs;
+
+  SharedController(Shares shares, SharedThings things, ShownRun runs) {
+    this.shares = shares;
+    this.things = things;
+    this.runs = runs;
+  }
+
+  @GetMapping
+  ResponseEntity<SharedView> show(@RequestHeader(WORD) String word) {
+    SharedView view = things.show(shares.use(word).target());
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(view);
+  }
+
+  /** The run-through of a link for practice. */
+  @GetMapping("/run-through")
+  ResponseEntity<RunThroughView> runThrough(
+      @RequestHeader(WORD) String word, @ParameterObject @Valid ScopeQuery scope) {
+    Target target = shares.use(word).target();
+    if (target.kind() != ShareKind.PRACTICE) {
+      throw Problem.gone("This link shows something else.");
+    }
+    RunThroughView view =
+        runs.of(
+            target.dance().orElseThrow(() -> Problem.gone("This link shows nothing.")),
+            scope.view());
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(view);
+  }
+}

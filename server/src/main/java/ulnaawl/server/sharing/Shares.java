@@ -1,0 +1,109 @@
+package ulnaawl.server.sharing;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import ulnaawl.server.access.NotYours;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.access.Secrets;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+import ulnaawl.server.sharing.ShareRow.Target;
+
+/** Links for people without an account: made, seen, used, taken back. */
+@Service
+class Shares {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Shares.class);
+  private static final int MOST = 300;
+  private static final Duration NOTED = Duration.ofHours(1);
+
+  private final ShareStore store;
+  private final ApplicationEventPublisher events;
+  private final TransactionTemplate transaction;
+  private final Today today;
+
+  Shares(
+      ShareStore store,
+      ApplicationEventPublisher events,
+      TransactionTemplate transaction,
+      Today today) {
+    this.store = store;
+    this.events = events;
+    this.transaction = transaction;
+    this.today = today;
+  }
+
+  /** One's own links that are good; an owner's are everybody's. */
+  List<ShareRow> seenBy(SignedIn me) {
+    return store.good(today.moment(), MOST).stream()
+        .filter(it -> me.isAtLeast(Role.OWNER) || it.by().equals(me.name()))
+        .toList();
+  }
+
+  /** The word of a new link; it is said once, and no copy of it is kept. */
+  @Transactional
+  public String make(Target target, String label, int days, SignedIn me) {
+    if (store.good(today.moment(), MOST).size() >= MOST) {
+      throw Problem.rejected("Up to " + MOST + " links are open at a time; take some back.");
+    }
+    String word = Secrets.word();
+    LocalDateTime now = today.moment();
+    long id =
+        store.add(
+            Secrets.digest(word),
+            new ShareRow(0, target, label, me.name(), now, now.plusDays(days), Optional.empty()));
+    say(id, Action.ADDED, me.name(), label);
+    return word;
+  }
+
+  @Transactional
+  public void revoke(long id, SignedIn me) {
+    ShareRow row =
+        store
+            .find(id, today.moment())
+            .orElseThrow(() -> Problem.gone("This link is not good any more."));
+    if (!me.isAtLeast(Role.OWNER) && !row.by().equals(me.name())) {
+      throw new NotYours("You did not make this link; " + row.by() + " did.");
+    }
+    store.revoke(id, today.moment());
+    say(id, Action.ARCHIVED, me.name(), row.label());
+  }
+
+  /** The link with that word; that it was used is noted, once an hour. */
+  ShareRow use(String word) {
+    LocalDateTime now = today.moment();
+    ShareRow row =
+        store
+            .find(Secrets.digest(word), now)
+            .orElseThrow(() ->
+                Problem.gone(
+                    "This link is not good any more: it has expired, or was taken back. Ask whoever"
+                        + " gave it to you for a new one."));
+    if (row.lastUsed().map(it -> it.plus(NOTED).isBefore(now)).orElse(true)) {
+      try {
+        transaction.executeWithoutResult(_ -> store.used(row.id(), now));
+      } catch (TransactionException | DataAccessException notNow) {
+        LOG.debug("Not noted as used", notNow);
+      }
+    }
+    return row;
+  }
+
+  private void say(long id, Action action, String by, String label) {
+    events.publishEvent(Change.of(Thing.SHARE, id, action, by, label));
+  }
+}

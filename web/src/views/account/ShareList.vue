@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { onMounted } from 'vue'
+import { api, ask, type Schemas } from '@/api/client'
+import PageState from '@/components/page-state/PageState.vue'
+import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+import { useSession } from '@/composables/useSession'
+import { ago, moment } from '@/domain/time'
+
+/** The links that show something to people without an account: one's own, for an owner everybody's. */
+const session = useSession()
+const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/shares')))
+const { busy, run } = useDo()
+onMounted(load)
+const KINDS: Record<Schemas['ShareView']['kind'], string> = {
+  SHEET: 'Sheet',
+  CALLS: 'Call sheet',
+  TEACH: 'Teach',
+  PLAN: 'Plan',
+  PRACTICE: 'Practice page',
+  LEARNED: 'What was learned',
+}
+
+async function revoke(id: number) {
+  await run(() => ask(api.DELETE('/api/shares/{id}', { params: { path: { id } } })), 'Taken back.')
+  await load()
+}
+</script>
+
+<template>
+  <section class="card stack" aria-label="Links">
+    <h2>Links for people without an account</h2>
+    <PageState :loading :problem :ready="!!data" @again="load">
+      <p v-if="!data?.length" class="quiet">
+        None is open. “Share…” on a dance, a teach, a class or a group makes one.
+      </p>
+      <ul v-else>
+        <li v-for="one in data" :key="one.id" class="row spread">
+          <span>
+            <strong>{{ KINDS[one.kind] }}: {{ one.label }}</strong
+            >{{ ' ' }}
+            <span class="quiet"
+              >until {{ moment(one.goodUntil) }}{{ one.by === session.name ? '' : `, made by ${one.by}` }},
+              {{ one.lastUsed ? `last used ${ago(one.lastUsed, Date.now())}` : 'not used yet' }}</span
+            >
+          </span>
+          <el-button size="small" :loading="busy" @click="revoke(one.id)">Take back</el-button>
+        </li>
+      </ul>
+    </PageState>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-top: 1px solid var(--line);
+  padding: 5px 0;
+}
+li:first-child {
+  border-top: 0;
+}
+</style>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
+import CallPaper from '@/components/call-paper/CallPaper.vue'
+import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
+import DancePaper from '@/components/dance-paper/DancePaper.vue'
+import SentencePaper from '@/components/dance-paper/SentencePaper.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import StageMark from '@/components/stage-mark/StageMark.vue'
+import { provideClock } from '@/composables/useClock'
+import { useLoad } from '@/composables/useLoad'
+import { KIND_WORDS, MODE_WORDS } from '@/domain/labels'
+import { sectionWords } from '@/domain/sections'
+import { day, minutesSeconds } from '@/domain/time'
+import SharedPractice from './SharedPractice.vue'
+
+/** Where a link leads that somebody was given: one thing, and nothing else. */
+const route = useRoute()
+const word = computed(() => route.hash.slice(1))
+const view = provideClock()
+const wording = ref<'names' | 'sentences'>('sentences')
+const { data, problem, loading, load } = useLoad(() => {
+  if (!word.value) throw new Error('This link is not whole; copy all of it.')
+  return ask(api.GET('/api/shared', { params: { header: { 'X-Share-Word': word.value } } }))
+})
+watch(word, load, { immediate: true })
+const print = () => window.print()
+const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
+</script>
+
+<template>
+  <div class="shared" :class="{ wide: data?.kind === 'PRACTICE' }">
+    <header class="row spread no-print">
+      <p class="from">Ulna Awl <span class="quiet">shared with you</span></p>
+      <div v-if="printed" class="row">
+        <el-radio-group v-if="data?.reading" v-model="wording" size="small" aria-label="Wording">
+          <el-radio-button label="in full sentences" value="sentences" />
+          <el-radio-button label="by name" value="names" />
+        </el-radio-group>
+        <ClockSwitch v-if="data?.walls || (data?.reading && wording === 'names')" v-model="view" small />
+        <el-button size="small" @click="print">Print</el-button>
+      </div>
+    </header>
+    <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
+      <template v-if="data">
+        <template v-if="data.reading">
+          <SentencePaper v-if="wording === 'sentences'" :text="data.prose ?? ''" />
+          <DancePaper v-else :reading="data.reading" />
+        </template>
+        <CallPaper v-else-if="data.walls" :data="data.walls" />
+        <SharedPractice v-else-if="data.kind === 'PRACTICE'" :word />
+        <article v-else class="paper">
+          <h1>{{ data.title }}</h1>
+          <p class="quiet">{{ data.sub }}</p>
+          <ol v-if="data.drills" class="lines">
+            <li v-for="(drill, i) in data.drills" :key="i">
+              <span class="number">{{ minutesSeconds(drill.startSecond) }}</span>
+              <b>{{ drill.label }}</b>
+              <span
+                >{{ MODE_WORDS[drill.mode] }}{{ drill.mode === 'WORDS' ? '' : ` at ${drill.percent} %` }} ×
+                {{ drill.repetitions }}</span
+              >
+            </li>
+          </ol>
+          <ol v-if="data.plan" class="lines">
+            <li v-for="line in data.plan" :key="line.start">
+              <span class="number">{{ line.minutes }}′</span>
+              <b>{{ line.title }}</b>
+              <span>{{ KIND_WORDS[line.kind] }}</span>
+            </li>
+          </ol>
+          <template v-if="data.learned">
+            <p v-if="!data.learned.length">Nothing new yet.</p>
+            <ul class="lines">
+              <li v-for="one in data.learned" :key="one.title">
+                <StageMark :stage="one.stage" />
+                <b>{{ one.title }}</b>
+                <span
+                  >begun {{ day(one.first)
+                  }}{{
+                    one.shown.length < one.all && one.shown.length
+                      ? `, ${sectionWords(one.shown)} of ${one.all}`
+                      : ''
+                  }}</span
+                >
+              </li>
+            </ul>
+          </template>
+        </article>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.shared {
+  max-width: 900px;
+  margin: 0 auto;
+  padding: var(--space-4);
+  display: grid;
+  gap: var(--space-4);
+}
+.wide {
+  max-width: none;
+}
+.from {
+  font: 800 19px var(--type-head);
+}
+.from .quiet {
+  font: 400 14px var(--type);
+}
+.lines {
+  list-style: none;
+  margin: var(--space-3) 0 0;
+  padding: 0;
+}
+.lines li {
+  display: grid;
+  grid-template-columns: minmax(56px, max-content) minmax(0, 1fr) max-content;
+  gap: var(--space-3);
+  padding: 5px 0;
+  border-bottom: 1px solid #b9b3ab;
+  align-items: baseline;
+}
+@media (max-width: 560px) {
+  .lines li {
+    grid-template-columns: minmax(56px, max-content) minmax(0, 1fr);
+  }
+  .lines li > :last-child {
+    grid-column: 2;
+  }
+}
+</style>
