@@ -6,6 +6,7 @@ import { useOutbox } from '@/composables/useOutbox'
 import { useReach } from '@/composables/useReach'
 import { useSession } from '@/composables/useSession'
 import { useTakeAlong } from '@/composables/useTakeAlong'
+import { useWaiting } from '@/composables/useWaiting'
 import { useTheme } from '@/composables/useTheme'
 
 const route = useRoute()
@@ -15,6 +16,7 @@ const { theme, toggle } = useTheme()
 const { keepTrying, waiting } = useOutbox()
 keepTrying()
 useTakeAlong(() => !!session.name)
+const waits = useWaiting()
 const { away } = useReach()
 const { waiting: newer, take } = useNewVersion()
 const kept = (by: string) =>
@@ -48,6 +50,9 @@ async function signOut() {
       <RouterLink v-if="session.isOwner" to="/club" class="place">Club</RouterLink>
     </nav>
     <div class="me">
+      <RouterLink v-if="session.mayLead && waits.count" to="/waiting" class="waits-for"
+        ><b>{{ waits.count }}</b> waiting</RouterLink
+      >
       <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>
       <button class="quiet-button" type="button" @click="toggle">
         {{ theme === 'dark' ? 'Light' : 'Dark' }}
@@ -143,6 +148,14 @@ nav {
 }
 .who {
   color: inherit;
+}
+.waits-for {
+  color: var(--on-notice);
+  background: var(--notice);
+  border-radius: var(--radius-small);
+  padding: 2px 10px;
+  text-decoration: none;
+  white-space: nowrap;
 }
 .quiet-button {
   background: none;

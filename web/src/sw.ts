@@ -26,7 +26,7 @@ registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { deny
 
 /** What is not kept: names of dancers, other people, backups, files that are made anew, and what is only true now. */
 const NEVER =
-  /^\/api\/(screens|live|share|invitations|away|people(\/\d+|$)|backups|sessions|openapi|dances\/\d+\/(run-through\/(sound|notes)|teach\/pdf)|groups\/\d+\/(register|requests)|classes\/\d+\/brief)/
+  /^\/api\/(screens|live|share|proposals|questions|invitations|away|people(\/\d+|$)|backups|sessions|openapi|dances\/\d+\/(run-through\/(sound|notes)|teach\/pdf)|groups\/\d+\/(register|requests)|classes\/\d+\/brief)/
 
 registerRoute(
   ({ url, request }) => request.method === 'GET' && url.pathname === '/api/sound/voice',

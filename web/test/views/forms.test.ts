@@ -110,10 +110,11 @@ describe('a group', () => {
     })
     const page = await show(GroupForm, { props: { group: 2 } })
     await page.type('place', 'Mill Loft')
-    now = { ...GROUP, version: 4, minutes: 75 }
+    now = { ...GROUP, version: 4, minutes: 75, place: 'The barn' }
     await submit(page)
     expect(page.words()).toContain('Wilma has changed this in the meantime')
     expect(page.words()).toContain('minutes: 75')
+    expect(page.words()).toContain('The barn')
     expect(page.view.emitted('done')).toBeUndefined()
     await page.press('Put both together')
     await submit(page)

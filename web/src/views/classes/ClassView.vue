@@ -12,6 +12,7 @@ import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
+import { useWaiting } from '@/composables/useWaiting'
 import { useTogether } from '@/composables/useTogether'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
@@ -34,6 +35,9 @@ const evening = useClass(() => id.value)
 const { sheet } = evening
 const { problem, loading, undoable, clash, waiting } = evening.order
 useTogether(evening.order, ['CLASS'], () => id.value)
+const waits = useWaiting()
+// What is on the page has been read.
+watch(sheet, (now) => now && waits.markSeen(now))
 const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
 const { busy, run } = useDo()
 const session = useSession()

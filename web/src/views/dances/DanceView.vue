@@ -75,6 +75,8 @@ const help = {
 }
 const editor = ref<InstanceType<typeof StepEditor>>()
 
+/** An instructor saves; a co-instructor proposes a change of what is there. */
+const mayWrite = computed(() => session.isInstructor || (session.mayLead && !!sheet.value))
 const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
 /** A new dance in which nothing has been written yet: there is nothing to be mended either. */
 const untouched = computed(() => !sheet.value && !changed.value)
@@ -218,7 +220,7 @@ function onKey(event: KeyboardEvent) {
             <RemarkList
               v-if="side === 'write' || side === 'build'"
               :remarks="remarks"
-              :readonly="!session.isInstructor"
+              :readonly="!mayWrite"
               @show="editor?.goTo($event)"
               @mend="editor?.mend($event)"
             />
@@ -230,7 +232,7 @@ function onKey(event: KeyboardEvent) {
               :help="help"
               :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
               :remarks="remarks"
-              :readonly="!session.isInstructor || !!clash"
+              :readonly="!mayWrite || !!clash"
               :outside="dance.text.outside.value"
             />
             <div v-if="session.isInstructor" class="row spread">
@@ -250,6 +252,21 @@ function onKey(event: KeyboardEvent) {
               </span>
               <el-button v-if="side === 'write'" title="Alt+Shift+F" @click="tidy">Tidy</el-button>
               <el-button v-if="sheet" text @click="remove">Remove</el-button>
+            </div>
+            <div v-else-if="mayWrite" class="row spread">
+              <el-button
+                type="primary"
+                :disabled="!changed || !!clash"
+                :loading="busy"
+                @click="run(dance.proposeIt)"
+                >Propose this change</el-button
+              >
+              <span class="quiet">{{
+                changed
+                  ? 'Not proposed yet; kept on this machine.'
+                  : 'Change the text, and propose it to the instructors.'
+              }}</span>
+              <el-button v-if="changed" text @click="dance.text.discard()">Leave it</el-button>
             </div>
             <p v-else class="quiet">An instructor can change the text.</p>
           </div>

@@ -2,6 +2,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { adoptOldDraft } from '@/composables/old-draft'
+import { propose } from '@/composables/usePropose'
 import { useVersioned, type Stored } from '@/composables/useVersioned'
 import { mergeText } from '@/domain/merge'
 
@@ -97,6 +98,13 @@ export function useDance() {
     await check()
   }
 
+  /** Proposes what was written to the instructors; then the text is again as it is saved. */
+  async function proposeIt() {
+    const now = text.stored.value
+    if (!now) return
+    if (await propose('DANCE', now.view.id, now.version, now.value, text.value.value)) text.discard()
+  }
+
   async function bringBack(to: number) {
     if (id.value === undefined || !sheet.value) return
     const path = { id: id.value }
@@ -113,5 +121,19 @@ export function useDance() {
     text.forget()
   }
 
-  return { id, sheet, reading, readText, trouble, checking, text, open, check, take, bringBack, remove }
+  return {
+    id,
+    sheet,
+    reading,
+    readText,
+    trouble,
+    checking,
+    text,
+    open,
+    check,
+    take,
+    proposeIt,
+    bringBack,
+    remove,
+  }
 }

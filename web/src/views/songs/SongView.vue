@@ -113,7 +113,7 @@ async function remove() {
           <SongForm
             v-model="entry"
             :reading="reading.data.value"
-            :disabled="!session.isInstructor || !!clash"
+            :disabled="!(session.isInstructor || (session.mayLead && card)) || !!clash"
           />
           <div v-if="session.isInstructor" class="row spread">
             <el-button type="primary" native-type="submit" :loading="busy" :disabled="!changed || !!clash">
@@ -127,6 +127,21 @@ async function remove() {
                   : ''
             }}</span>
             <el-button v-if="card" text @click="remove">Remove</el-button>
+          </div>
+          <div v-else-if="session.mayLead && card" class="row spread">
+            <el-button
+              type="primary"
+              :loading="busy"
+              :disabled="!changed || !!clash"
+              @click="run(song.proposeIt)"
+              >Propose this change</el-button
+            >
+            <span class="quiet">{{
+              changed
+                ? 'Not proposed yet; kept on this machine.'
+                : 'Change it, and propose it to the instructors.'
+            }}</span>
+            <el-button v-if="changed" text @click="song.entry.discard()">Leave it</el-button>
           </div>
           <p v-else class="quiet">An instructor can change the song.</p>
         </form>

@@ -1,6 +1,7 @@
 import { computed, ref, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { propose } from '@/composables/usePropose'
 import { mergeFields } from '@/domain/merge'
 import { minutesSeconds } from '@/domain/time'
 
@@ -23,7 +24,7 @@ export const NEW_SONG: SongEntry = {
 }
 
 /** A song of the list, as one would type it. */
-function entryOf({ song, ...card }: Card): SongEntry {
+export function entryOf({ song, ...card }: Card): SongEntry {
   return {
     title: song.title,
     artist: song.artist ?? '',
@@ -75,6 +76,14 @@ export function useSong() {
     await entry.open()
   }
 
+  /** Proposes what was entered to the instructors; then the song is again as it is saved. */
+  async function proposeIt() {
+    const now = entry.stored.value
+    if (!now) return
+    const [base, content] = [JSON.stringify(now.value), JSON.stringify(entry.value.value)]
+    if (await propose('SONG', now.view.id, now.version, base, content)) entry.discard()
+  }
+
   async function bringBack(to: number) {
     if (!card.value) return
     const path = { id: card.value.id }
@@ -89,5 +98,5 @@ export function useSong() {
     entry.forget()
   }
 
-  return { id, card, entry, open, bringBack, remove }
+  return { id, card, entry, open, proposeIt, bringBack, remove }
 }

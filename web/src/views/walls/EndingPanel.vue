@@ -46,9 +46,9 @@ function take(ending: Schemas['EndingView']) {
             </p>
             <pre>{{ ending.lines.join('\n') }}</pre>
             <p class="quiet why">{{ ending.why.text }}</p>
-            <el-button v-if="session.isInstructor" size="small" :loading="busy" @click="take(ending)"
-              >Take this one</el-button
-            >
+            <el-button v-if="session.mayLead" size="small" :loading="busy" @click="take(ending)">{{
+              session.isInstructor ? 'Take this one' : 'Propose this one'
+            }}</el-button>
           </li>
         </ol>
       </template>

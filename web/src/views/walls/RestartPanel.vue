@@ -105,9 +105,9 @@ function take(plan: Schemas['PlanView']) {
                     : 'every wall starts on a phrase'
                 }}
               </p>
-              <el-button v-if="session.isInstructor" size="small" :loading="busy" @click="take(plan)"
-                >Take this one</el-button
-              >
+              <el-button v-if="session.mayLead" size="small" :loading="busy" @click="take(plan)">{{
+                session.isInstructor ? 'Take this one' : 'Propose this one'
+              }}</el-button>
             </li>
           </ol>
         </template>

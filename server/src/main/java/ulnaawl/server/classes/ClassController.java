@@ -109,7 +109,20 @@ class ClassController {
   record OrderForm(
       int version,
       int minutes,
-      @NotNull @Size(max = ClassBounds.MOST_SENT) List<@Valid LineForm> lines) {}
+      @NotNull @Size(max = ClassBounds.MOST_SENT) List<@Valid LineForm> lines) {
+
+    List<ClassService.WantedLine> wanted() {
+      return lines.stream()
+          .map(line ->
+              new ClassService.WantedLine(
+                  line.id() == null ? 0 : line.id(),
+                  line.minutes(),
+                  line.kind(),
+                  Optional.ofNullable(line.dance()),
+                  line.title()))
+          .toList();
+    }
+  }
 
   @GetMapping
   @KeepAnswer
@@ -182,17 +195,7 @@ class ClassController {
       @PathVariable long id,
       @Valid @RequestBody OrderForm order,
       @AuthenticationPrincipal SignedIn me) {
-    List<ClassService.WantedLine> lines =
-        order.lines().stream()
-            .map(line ->
-                new ClassService.WantedLine(
-                    line.id() == null ? 0 : line.id(),
-                    line.minutes(),
-                    line.kind(),
-                    Optional.ofNullable(line.dance()),
-                    line.title()))
-            .toList();
-    return sheets.sheet(classes.change(id, order.version(), order.minutes(), lines, me));
+    return sheets.sheet(classes.change(id, order.version(), order.minutes(), order.wanted(), me));
   }
 
   @PutMapping("/{id}/leader")

@@ -87,6 +87,11 @@ public class ClassService {
     return store.next();
   }
 
+  /** The number of a group's earliest class that is still to be written down. */
+  public Optional<Long> nextOf(long group) {
+    return Optional.ofNullable(store.next().get(group)).map(ClassRow::id);
+  }
+
   List<ClassRow> recorded(int most) {
     return store.recorded(most);
   }

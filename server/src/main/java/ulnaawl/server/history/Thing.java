@@ -17,6 +17,8 @@ public enum Thing {
   REGISTER,
   /** A note or a question to whoever leads a group. */
   NOTE,
+  /** A change that somebody proposes. */
+  PROPOSAL,
   /** A link for people without an account. */
   SHARE,
   /** Closed days, themes, and the tags of dances. */
