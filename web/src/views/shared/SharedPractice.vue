@@ -74,7 +74,7 @@ useLadderKeys(
 
 <template>
   <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
-    <div v-if="data && moment" class="practice" :class="{ playing }">
+    <div v-if="data && moment" class="stage practice" :class="{ playing }">
       <header class="row spread">
         <h1>{{ data.title }}</h1>
         <el-select v-model="scope" class="scope" aria-label="What is danced" filterable>
@@ -118,8 +118,8 @@ useLadderKeys(
 
 <style scoped>
 .practice {
-  display: grid;
-  gap: var(--space-3);
+  padding: 0;
+  min-height: 0;
 }
 .scope {
   width: 230px;

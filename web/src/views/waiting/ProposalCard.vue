@@ -98,7 +98,7 @@ async function withdraw() {
   <article class="card stack">
     <div class="row spread">
       <p>
-        <RouterLink :to="place" class="title">{{ proposal.title }}</RouterLink>
+        <RouterLink :to="place" class="title">{{ proposal.title }}</RouterLink>{{ ' ' }}
         <span class="quiet"> {{ proposal.by }}, {{ ago(proposal.at, Date.now()) }}</span>
       </p>
       <el-button v-if="proposal.by === session.name" size="small" :loading="busy" @click="withdraw"

@@ -49,7 +49,8 @@ const STATES = { TAKEN: 'taken over', DECLINED: 'declined', WITHDRAWN: 'withdraw
         <section v-if="all.leaderless.length" class="card stack" aria-label="Classes without a leader">
           <h2>Nobody leads these yet</h2>
           <p v-for="one in all.leaderless" :key="one.id">
-            <RouterLink :to="`/classes/${one.id}`">{{ one.groupName }}, {{ day(one.date) }}</RouterLink>
+            <RouterLink :to="`/classes/${one.id}`">{{ one.groupName }}, {{ day(one.date) }}</RouterLink
+            >{{ ' ' }}
             <span class="quiet"> {{ hourMinute(one.startsAt) }}, {{ one.place }}</span>
           </p>
         </section>

@@ -65,16 +65,20 @@ public class NothingIsLostTest extends BrowserTest {
     Page oda = signedIn("Oda Marsh");
     Page wilma = signedIn("Wilma Otterspoor");
     wilma.navigate(keep(oda, text));
+    // Oda writes on the same line before Wilma saves hers: neither is taken without a word.
+    type(oda, text.replace("vine L, touch R", "vine L, scuff R"));
     type(wilma, text.replace("vine L, touch R", "vine L, stomp R"));
     button(wilma, "Save").click();
     assertThat(wilma.getByText("Saved, version 2, by Wilma Otterspoor.")).isVisible();
-    type(oda, text.replace("title: Shared", "title: Shared by two"));
-    button(oda, "Save").click();
     Locator clash = oda.getByLabel("Two versions");
     assertThat(clash).containsText("Wilma Otterspoor has changed this in the meantime");
-    assertThat(clash).containsText("title: Shared by two");
+    assertThat(clash).containsText("vine L, scuff R");
     assertThat(clash).containsText("vine L, stomp R");
-    button(oda, "Put both together").click();
+    button(oda, "Take the saved one").click();
+    type(
+        oda,
+        text.replace("title: Shared", "title: Shared by two")
+            .replace("vine L, touch R", "vine L, stomp R"));
     assertThat(oda.locator(".cm-content")).containsText("title: Shared by two");
     assertThat(oda.locator(".cm-content")).containsText("vine L, stomp R");
     button(oda, "Save").click();

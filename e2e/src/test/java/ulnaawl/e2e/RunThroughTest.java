@@ -157,7 +157,7 @@ public class RunThroughTest extends BrowserTest {
   public void whatWasReachedIsWrittenOnce() {
     Page page = page(1280, 800, ColorScheme.LIGHT);
     page.addInitScript(SwiftAudio.SCRIPT);
-    signIn(page, "Ines Kallas");
+    signIn(page, "Wilma Otterspoor");
     String dance = dance(page, "Winter Apples");
     int number = Integer.parseInt(dance.replaceAll("\\D", ""));
     int before = entries(page, number);

@@ -30,8 +30,10 @@ import ulnaawl.server.groups.GroupDraft;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.handover.Notes;
+import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.proposals.Proposals;
 import ulnaawl.server.songs.SongService;
 
 /**
@@ -46,6 +48,7 @@ class DemoClub implements SmartInitializingSingleton {
   private static final String PASSWORD = "lantern-light";
 
   private final Notes notes;
+  private final Proposals proposals;
   private final PeopleService people;
   private final GroupService groups;
   private final DanceService dances;
@@ -61,9 +64,11 @@ class DemoClub implements SmartInitializingSingleton {
       ClassService classes,
       SongService songs,
       DemoHistory history,
+      Proposals proposals,
       Notes notes,
       Today today) {
     this.notes = notes;
+    this.proposals = proposals;
     this.history = history;
     this.people = people;
     this.groups = groups;
@@ -112,6 +117,16 @@ class DemoClub implements SmartInitializingSingleton {
         "Did you go on with the half turns, or only walk them?",
         Optional.of("Wilma Otterspoor"),
         "Ines Kallas");
+    long shop = Objects.requireNonNull(danceIds.get("corner-shop"), "corner-shop");
+    String text = dances.get(shop).stepText();
+    proposals.propose(
+        Thing.DANCE,
+        shop,
+        1,
+        text,
+        text.stripTrailing() + "\n# Small steps in the cha-chas, or the floor is too short.\n",
+        "Twice now they ran out of floor.",
+        tomas);
     LOG.info("The demo club is loaded");
   }
 

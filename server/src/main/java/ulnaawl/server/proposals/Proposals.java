@@ -58,8 +58,9 @@ public class Proposals {
         .orElseThrow(() -> Problem.gone("This proposal is not here."));
   }
 
+  /** Proposes a change of a thing, made from a version. */
   @Transactional
-  ProposalRow propose(
+  public ProposalRow propose(
       Thing thing, long id, int version, String base, String content, String note, SignedIn me) {
     String title = taker(thing).title(id);
     if (store.open().size() >= MOST_OPEN) {

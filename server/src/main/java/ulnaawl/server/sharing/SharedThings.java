@@ -1,8 +1,10 @@
 package ulnaawl.server.sharing;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -31,6 +33,8 @@ import ulnaawl.server.walls.WallsView.Walls;
 class SharedThings {
 
   private static final int MOST_MINUTES = 240;
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
 
   private final SharedSheet sheets;
   private final SharedCalls calls;
@@ -169,7 +173,7 @@ class SharedThings {
               null,
               null);
       case PLAN -> plan(classes.get(target.classId().orElseThrow(SharedThings::missing)));
-      case LEARNED -> learned(group(target), target.since().orElse(LocalDate.MIN));
+      case LEARNED -> learned(group(target), target.since().orElse(LocalDate.EPOCH));
     };
   }
 
@@ -181,7 +185,7 @@ class SharedThings {
       lines.add(new SharedLine(start, line.minutes(), line.kind(), line.title()));
       start += line.minutes();
     }
-    String sub = row.date() + " " + group.startsAt() + ", " + group.place();
+    String sub = DAY.format(row.date()) + ", " + group.startsAt() + ", " + group.place();
     return new SharedView(ShareKind.PLAN, group.name(), sub, null, null, null, null, lines, null);
   }
 
@@ -209,7 +213,15 @@ class SharedThings {
             .sorted(Comparator.comparing(LearnedDance::first).thenComparing(LearnedDance::title))
             .toList();
     return new SharedView(
-        ShareKind.LEARNED, group.name(), "", null, null, null, null, null, learned);
+        ShareKind.LEARNED,
+        "What " + group.name() + " have learned",
+        "Begun since " + DAY.format(since),
+        null,
+        null,
+        null,
+        null,
+        null,
+        learned);
   }
 
   private static java.util.stream.Stream<LocalDate> days(Standings.GroupDance one) {
