@@ -70,6 +70,7 @@ export const router = createRouter({
     },
     { path: '/classes/:id(\\d+)/log', component: () => import('@/views/evening/LogView.vue') },
     { path: '/groups', component: () => import('@/views/groups/GroupListView.vue') },
+    { path: '/groups/matrix', component: () => import('@/views/groups/MatrixView.vue') },
     { path: '/groups/:id(\\d+)', component: () => import('@/views/groups/GroupView.vue') },
     { path: '/waiting', component: () => import('@/views/waiting/WaitingView.vue') },
     { path: '/club', component: () => import('@/views/club/ClubView.vue') },

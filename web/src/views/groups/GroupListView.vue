@@ -26,8 +26,9 @@ async function added() {
 <template>
   <div class="stack">
     <PageHead title="Groups">
-      <template v-if="session.isInstructor" #actions>
-        <el-button type="primary" @click="adding = !adding">New group</el-button>
+      <template #actions>
+        <RouterLink to="/groups/matrix"><el-button tag="span">Dances and groups</el-button></RouterLink>
+        <el-button v-if="session.isInstructor" type="primary" @click="adding = !adding">New group</el-button>
       </template>
     </PageHead>
     <GroupForm v-if="adding" @done="added" @cancel="adding = false" />

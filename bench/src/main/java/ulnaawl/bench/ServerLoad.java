@@ -78,6 +78,9 @@ public final class ServerLoad {
       load.signIn();
       load.pages();
       load.throughput();
+      say(
+          "a change is saved and the last of 50 open pages is told of it",
+          new LiveLoad(ADDRESS).measured());
       say("memory of the server at its highest", load.memory(server) / 1024 + " MB");
     } finally {
       stop(server);

@@ -46,13 +46,6 @@ public class PicturesTest extends BrowserTest {
   public void atTheTable() {
     Page page = signedIn("Oda Marsh");
     take(page, dance(page, "Paper Lanterns"), "dance.png");
-    page.getByText("Build", new Page.GetByTextOptions().setExact(true)).click();
-    page.getByLabel("Take touch left out").last().click();
-    page.getByLabel("Take side right out").click();
-    page.locator(".offers .chip").nth(8).waitFor();
-    page.evaluate("() => window.scrollTo(0, 150)");
-    keep(page, "build.png");
-    page.getByText("Write", new Page.GetByTextOptions().setExact(true)).click();
     page.navigate(at("/dances/new"));
     page.getByLabel("A printed sheet").fill(SHEET);
     button(page, "Read it").click();
@@ -91,6 +84,8 @@ public class PicturesTest extends BrowserTest {
         .getByText("shuffle back")
         .waitFor(new Locator.WaitForOptions().setTimeout(60_000));
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("run-through-phone.png")));
+    page.navigate(at("/classes/3/brief"));
+    keep(page, "brief-phone.png");
     page.navigate(at(dance(page, "Paper Lanterns") + "/where"));
     page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("They face"))
         .getByText("12", new Locator.GetByTextOptions().setExact(true))

@@ -1,0 +1,148 @@
+package ulnaawl.server.listing;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.figure.Level;
+import ulnaawl.learning.Evidence;
+import ulnaawl.learning.Spread;
+import ulnaawl.learning.Stage;
+import ulnaawl.learning.Standing;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.Standings;
+import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.people.Person;
+import ulnaawl.server.platform.KeepAnswer;
+import ulnaawl.server.platform.Today;
+
+/** Every dance and every group: who stands where, when it was last danced, who has led it. */
+@RestController
+@RequestMapping("/api/matrix")
+class MatrixController {
+
+  private final GroupService groups;
+  private final Standings standings;
+  private final PeopleService people;
+  private final Today today;
+
+  MatrixController(GroupService groups, Standings standings, PeopleService people, Today today) {
+    this.groups = groups;
+    this.standings = standings;
+    this.people = people;
+    this.today = today;
+  }
+
+  /** A group of the head line. */
+  record MatrixGroup(long id, String name, Level level) {}
+
+  /** How a group stands with a dance; {@code last} is when it was last touched. */
+  record MatrixCell(Stage stage, @Nullable LocalDate last, boolean due) {}
+
+  /**
+   * A dance.
+   *
+   * @param cells in the order of the groups
+   * @param leaders who of the club has led it with any group
+   */
+  record MatrixRow(
+      long dance,
+      String title,
+      Level level,
+      int counts,
+      List<MatrixCell> cells,
+      Spread spread,
+      @Nullable LocalDate last,
+      List<String> leaders) {}
+
+  /** All of it; of dances that some group has begun and that are in the list. */
+  record ClubMatrix(LocalDate today, List<MatrixGroup> groups, List<MatrixRow> rows) {}
+
+  @GetMapping
+  @KeepAnswer
+  ClubMatrix matrix() {
+    LocalDate day = today.date();
+    List<GroupRow> all = groups.all();
+    Map<Long, List<MatrixCell>> cells = new HashMap<>();
+    Map<Long, GroupDance> dances = new HashMap<>();
+    Map<Long, List<Standing>> standing = new HashMap<>();
+    for (GroupRow group : all) {
+      for (GroupDance one : standings.of(group.id(), day)) {
+        dances.put(one.row().id(), one);
+        standing.computeIfAbsent(one.row().id(), _ -> new ArrayList<>()).add(one.standing());
+        cells
+            .computeIfAbsent(one.row().id(), _ -> new ArrayList<>())
+            .add(
+                new MatrixCell(
+                    one.standing().stage(),
+                    one.evidence().stream()
+                        .map(Evidence::date)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null),
+                    one.standing().isDueBy(day)));
+      }
+    }
+    Map<Long, Set<String>> leaders = leaders();
+    return new ClubMatrix(
+        day,
+        all.stream().map(it -> new MatrixGroup(it.id(), it.name(), it.level())).toList(),
+        dances.values().stream()
+            .filter(one -> !one.row().archived())
+            .filter(one ->
+                cells.getOrDefault(one.row().id(), List.of()).stream()
+                    .anyMatch(it -> it.stage() != Stage.NOT_STARTED))
+            .sorted(Comparator.comparing(one -> one.row().title()))
+            .map(one ->
+                row(
+                    one,
+                    cells,
+                    Spread.of(standing.getOrDefault(one.row().id(), List.of()), day),
+                    leaders))
+            .toList());
+  }
+
+  private static MatrixRow row(
+      GroupDance one,
+      Map<Long, List<MatrixCell>> cells,
+      Spread spread,
+      Map<Long, Set<String>> leaders) {
+    List<MatrixCell> own = cells.getOrDefault(one.row().id(), List.of());
+    return new MatrixRow(
+        one.row().id(),
+        one.row().title(),
+        one.dance().facts().level(),
+        one.dance().facts().counts(),
+        own,
+        spread,
+        own.stream()
+            .flatMap(it -> Optional.ofNullable(it.last()).stream())
+            .max(Comparator.naturalOrder())
+            .orElse(null),
+        List.copyOf(leaders.getOrDefault(one.row().id(), Set.of())));
+  }
+
+  /** Who is here and has led which dance. */
+  private Map<Long, Set<String>> leaders() {
+    Map<Long, Set<String>> leaders = new HashMap<>();
+    for (Person person : people.everybody()) {
+      if (person.role().isAtLeast(Role.CO_INSTRUCTOR)) {
+        groups
+            .ledBy(person.name())
+            .forEach(it -> leaders.computeIfAbsent(it, _ -> new TreeSet<>()).add(person.name()));
+      }
+    }
+    return leaders;
+  }
+}

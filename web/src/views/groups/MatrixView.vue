@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import PageHead from '@/components/page-head/PageHead.vue'
+import PageState from '@/components/page-state/PageState.vue'
+import StageMark from '@/components/stage-mark/StageMark.vue'
+import { useChanges } from '@/composables/useLive'
+import { useLoad } from '@/composables/useLoad'
+import { day } from '@/domain/time'
+
+/** Is every group on its way: dances down, groups across. */
+const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/matrix')))
+onMounted(load)
+useChanges(
+  ['CLASS', 'EVIDENCE', 'RULING', 'DANCE', 'GROUP'],
+  () => undefined,
+  () => void load(),
+)
+
+const which = ref<'all' | 'everybody' | 'stale' | 'one-leader'>('all')
+const leader = ref('')
+const order = ref<'title' | 'last' | 'known'>('title')
+const words = ref('')
+const leaders = computed(() => [...new Set((data.value?.rows ?? []).flatMap((row) => row.leaders))].sort())
+
+const rows = computed(() => {
+  const wanted = words.value.trim().toLowerCase()
+  const found = (data.value?.rows ?? []).filter((row) => {
+    if (wanted && !row.title.toLowerCase().includes(wanted)) return false
+    if (which.value === 'everybody') return row.spread.byAll
+    if (which.value === 'stale') return row.spread.stale
+    if (which.value === 'one-leader')
+      return row.leaders.length === 1 && (!leader.value || row.leaders[0] === leader.value)
+    return true
+  })
+  if (order.value === 'last') found.sort((a, b) => (a.last ?? '').localeCompare(b.last ?? ''))
+  if (order.value === 'known') found.sort((a, b) => (b.spread.knownBy ?? 0) - (a.spread.knownBy ?? 0))
+  return found
+})
+</script>
+
+<template>
+  <div class="stack">
+    <PageHead title="Dances and groups" back="Groups" back-to="/groups">
+      <p class="quiet">Who knows what, what nobody has danced for long, what hangs on one leader</p>
+    </PageHead>
+    <div class="row no-print">
+      <el-input
+        v-model="words"
+        placeholder="Search"
+        aria-label="Search the dances"
+        clearable
+        style="width: 180px"
+      />
+      <el-radio-group v-model="which" aria-label="Which dances">
+        <el-radio-button label="All" value="all" />
+        <el-radio-button label="All groups know" value="everybody" />
+        <el-radio-button label="Nobody for four months" value="stale" />
+        <el-radio-button label="Only one can lead it" value="one-leader" />
+      </el-radio-group>
+      <el-select
+        v-if="which === 'one-leader'"
+        v-model="leader"
+        clearable
+        placeholder="whoever"
+        aria-label="Who"
+        style="width: 180px"
+      >
+        <el-option v-for="name in leaders" :key="name" :value="name" :label="name" />
+      </el-select>
+      <label class="row"
+        >by
+        <el-select v-model="order" aria-label="In which order" style="width: 170px">
+          <el-option value="title" label="title" />
+          <el-option value="last" label="longest not danced" />
+          <el-option value="known" label="most groups know it" />
+        </el-select>
+      </label>
+    </div>
+    <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
+      <div v-if="data" class="card scroll">
+        <p v-if="!rows.length">No dance is like that.</p>
+        <table v-else>
+          <thead>
+            <tr>
+              <th scope="col">{{ rows.length }} {{ rows.length === 1 ? 'dance' : 'dances' }}</th>
+              <th v-for="group in data.groups" :key="group.id" scope="col">
+                <RouterLink :to="`/groups/${group.id}`">{{ group.name }}</RouterLink>
+                <LevelMark :level="group.level" />
+              </th>
+              <th scope="col">last danced</th>
+              <th scope="col">led by</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.dance">
+              <th scope="row">
+                <RouterLink :to="`/dances/${row.dance}`">{{ row.title }}</RouterLink>
+              </th>
+              <td v-for="(cell, i) in row.cells" :key="i" :class="{ due: cell.due }">
+                <StageMark v-if="cell.stage !== 'NOT_STARTED'" :stage="cell.stage" />
+                <span v-else class="quiet">–</span>
+              </td>
+              <td class="number">{{ row.last ? day(row.last) : '' }}</td>
+              <td class="quiet">{{ row.leaders.join(', ') }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  padding: 5px var(--space-3) 5px 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: middle;
+}
+tbody th {
+  font: 700 16px var(--type-head);
+  white-space: nowrap;
+}
+.due {
+  box-shadow: inset 4px 0 var(--notice);
+  padding-left: 8px;
+}
+.number {
+  white-space: nowrap;
+}
+</style>
