@@ -51,7 +51,7 @@ async function signOut() {
     </nav>
     <div class="me">
       <RouterLink v-if="session.mayLead && waits.count" to="/waiting" class="waits-for"
-        ><b>{{ waits.count }}</b> waiting</RouterLink
+        ><b>{{ waits.count }}</b> <span class="word">waiting</span></RouterLink
       >
       <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>
       <button class="quiet-button" type="button" @click="toggle">
@@ -193,9 +193,13 @@ main:focus {
     padding: 0 2px;
     font-size: 14.5px;
   }
+  .waits-for .word {
+    position: absolute;
+    clip-path: inset(50%);
+  }
   .who {
     font-size: 14px;
-    max-width: 42vw;
+    max-width: 34vw;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;

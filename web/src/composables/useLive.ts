@@ -57,8 +57,18 @@ export const useLive = defineStore('live', () => {
       if (source !== line) return
       close()
       broken.value = true
-      again = setTimeout(open, AGAIN_MS)
+      again = setTimeout(() => void tryAgain(), AGAIN_MS)
     })
+  }
+
+  /** Whoever was signed out meanwhile has no line to come back to. */
+  async function tryAgain() {
+    try {
+      await session.load()
+    } catch {
+      // The server is away: the line says when it is back.
+    }
+    open()
   }
 
   function close() {
@@ -105,14 +115,19 @@ export const useLive = defineStore('live', () => {
     { immediate: true },
   )
 
-  return { on, broken, others, goTo, listen }
+  /** This page has left a place; where it is elsewhere already, it stays there. */
+  function leave(where: Place | undefined) {
+    if (where && isHere(where)) goTo(undefined)
+  }
+
+  return { on, broken, others, goTo, leave, listen }
 })
 
 /** Says where this page is, as long as it is shown. */
 export function useHere(place: () => Place | undefined): void {
   const live = useLive()
   watch(place, live.goTo, { immediate: true, deep: true })
-  onScopeDispose(() => live.goTo(undefined))
+  onScopeDispose(() => live.leave(place()))
 }
 
 /**

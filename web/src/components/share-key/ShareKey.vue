@@ -10,6 +10,7 @@ import { useSession } from '@/composables/useSession'
 const props = defineProps<{
   /** What can be shown, the usual one first. */
   offers: { words: string; what: Omit<Schemas['ShareForm'], 'days'> }[]
+  large?: boolean
 }>()
 const session = useSession()
 const { busy, run } = useDo()
@@ -46,7 +47,7 @@ async function copy() {
     placement="bottom-end"
     @hide="made = undefined"
   >
-    <template #reference><el-button>Share…</el-button></template>
+    <template #reference><el-button :size="large ? 'large' : 'default'">Share…</el-button></template>
     <div class="stack">
       <template v-if="!made">
         <p>A link for people without an account. It shows this and nothing else, and can be taken back.</p>

@@ -36,7 +36,7 @@ const sub = computed(() => {
     <p class="quiet">{{ sub }}</p>
     <WhoIsHere v-if="number !== undefined" :place="{ spot: 'DANCE', id: number, group: 0 }" />
     <template v-if="number !== undefined && reading.sound" #actions>
-      <ShareKey :offers />
+      <ShareKey :offers large />
       <RouterLink :to="`/dances/${number}/sheet`"
         ><el-button size="large" tag="span">Sheet</el-button></RouterLink
       >

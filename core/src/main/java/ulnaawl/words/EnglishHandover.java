@@ -66,14 +66,7 @@ final class EnglishHandover implements HandoverSpeech {
   public List<String> summary(Brief brief) {
     List<Sentence> all = new ArrayList<>();
     all.add(new Sentence(FIRST, since(brief)));
-    for (int i = 0; i < brief.since().size(); i++) {
-      Held held = brief.since().get(i);
-      int weight = i == 0 ? LAST_CLASS : EARLIER;
-      all.add(new Sentence(weight, held(held)));
-      if (!held.note().isBlank()) {
-        all.add(new Sentence(weight, held.leader() + " says: “" + held.note().strip() + "”"));
-      }
-    }
+    brief.since().stream().limit(1).forEach(it -> held(it, LAST_CLASS, all));
     brief.since().stream()
         .findFirst()
         .filter(it -> !it.missing().isEmpty())
@@ -105,6 +98,8 @@ final class EnglishHandover implements HandoverSpeech {
       List<String> titles = brief.wishes().stream().map(Brief.Wish::title).distinct().toList();
       all.add(new Sentence(WISHES, "Asked for: " + Plain.list(titles) + "."));
     }
+    // What lies further back is read last, as far as there is room.
+    brief.since().stream().skip(1).forEach(it -> held(it, EARLIER, all));
     return new WordBudget(MOST_WORDS - 1).choose(all);
   }
 
@@ -131,6 +126,13 @@ final class EnglishHandover implements HandoverSpeech {
             "You have not led them yet. The last "
                 + (classes == 1 ? "class was" : classes + " classes were")
                 + by.substring(1));
+  }
+
+  private void held(Held held, int weight, List<Sentence> all) {
+    all.add(new Sentence(weight, held(held)));
+    if (!held.note().isBlank()) {
+      all.add(new Sentence(weight, held.leader() + " says: “" + held.note().strip() + "”"));
+    }
   }
 
   private String held(Held held) {
