@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
@@ -14,6 +14,25 @@ const shown = ref(false)
 const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/history/{thing}/{id}', { params: { path: { thing: props.thing, id: props.id } } })),
 )
+/** Two versions, from the older to the newer one, that are compared. */
+const from = ref<number>()
+const to = ref<number>()
+const versions = computed(() => [
+  ...new Map(
+    (data.value ?? []).filter((one) => one.toVersion > 0).map((one) => [one.toVersion, one]),
+  ).values(),
+])
+const between = useLoad(() =>
+  ask(
+    api.GET('/api/history/{thing}/{id}/between', {
+      params: {
+        path: { thing: props.thing, id: props.id },
+        query: { from: from.value ?? 1, to: to.value ?? props.version },
+      },
+    }),
+  ),
+)
+watch([from, to], () => (from.value && to.value ? between.load() : undefined))
 watch([shown, () => props.id, () => props.version], () => (shown.value ? load() : undefined))
 
 const WORDS: Record<Entry['action'], string> = {
@@ -40,6 +59,40 @@ const canGoBack = (entry: Entry) =>
       <p v-if="data?.length === 0" class="quiet">
         Nothing has been changed since versions are kept (it is version {{ version }}).
       </p>
+      <div v-if="versions.length > 1" class="row">
+        <label v-for="end in ['from', 'to'] as const" :key="end" class="row"
+          >{{ end === 'from' ? 'What changed from' : 'to' }}
+          <el-select
+            :model-value="end === 'from' ? from : to"
+            size="small"
+            style="width: 230px"
+            :aria-label="end === 'from' ? 'From version' : 'To version'"
+            @update:model-value="(now: number) => (end === 'from' ? (from = now) : (to = now))"
+          >
+            <el-option
+              v-for="one in versions"
+              :key="one.toVersion"
+              :value="one.toVersion"
+              :label="`version ${one.toVersion}, ${moment(one.at)}`"
+            />
+          </el-select>
+        </label>
+      </div>
+      <PageState
+        v-if="from && to"
+        :loading="between.loading.value"
+        :problem="between.problem.value"
+        :ready="!!between.data.value"
+        @again="between.load"
+      >
+        <p v-if="!between.data.value?.length">These two are danced alike.</p>
+        <ul class="differences">
+          <li v-for="(line, i) in between.data.value" :key="i">
+            <del v-if="line.was != null">{{ line.was || '(empty line)' }}</del>
+            <ins v-if="line.now != null">{{ line.now || '(empty line)' }}</ins>
+          </li>
+        </ul>
+      </PageState>
       <ol>
         <li v-for="entry in data" :key="entry.id">
           <p class="row spread">

@@ -115,6 +115,8 @@ public class ShareTest extends ServerTest {
     assertEquals(
         wilma().post("/api/shares", Client.json("{'kind':'SHEET','dance':1,'days':999}")).status(),
         422);
+    String more = word(wilma(), "'kind':'SHEET','dance':1,'group':987,'classId':-1,'minutes':-5");
+    ok(look(more));
     assertEquals(look(word).raw().headers().firstValue("Cache-Control").orElse(""), "no-store");
   }
 }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.server.platform.Problem;
 
@@ -40,6 +41,18 @@ class HistoryController {
   @GetMapping("/{thing}/{id}")
   List<HistoryEntry> of(@PathVariable Thing thing, @PathVariable long id) {
     return history.of(shown(thing), id).stream().map(HistoryController::entry).toList();
+  }
+
+  /** What differs between two versions. */
+  @GetMapping("/{thing}/{id}/between")
+  List<LineDifference> between(
+      @PathVariable Thing thing,
+      @PathVariable long id,
+      @RequestParam int from,
+      @RequestParam int to) {
+    return history.between(shown(thing), id, from, to).stream()
+        .map(it -> new LineDifference(it.was().orElse(null), it.now().orElse(null)))
+        .toList();
   }
 
   @GetMapping("/{thing}")

@@ -55,6 +55,37 @@ public class HistoryService {
     return rows.stream().map(row -> new Entry(row, differences(row, rows))).toList();
   }
 
+  /** What differs between any two versions of a thing. */
+  List<Difference> between(Thing thing, long id, int from, int to) {
+    HistoryText text = texts.get(thing);
+    if (text == null) {
+      throw Problem.rejected("Versions of this are not compared.");
+    }
+    return differences(
+            text,
+            new Version(id, from, store.content(thing, id, from)),
+            new Version(id, to, store.content(thing, id, to)))
+        .orElseThrow(() -> Problem.gone("One of these versions is not in the history."));
+  }
+
+  /** A version of a thing, with what the log kept of it. */
+  private record Version(long id, int number, Optional<String> content) {}
+
+  /** What differs; empty where either is not known. */
+  private static Optional<List<Difference>> differences(
+      HistoryText text, Version was, Version now) {
+    boolean written =
+        text.isOnlyWritten(was.id(), was.number()) || text.isOnlyWritten(now.id(), now.number());
+    return lines(text, was, written)
+        .flatMap(one -> lines(text, now, written).map(other -> differences(one, other)));
+  }
+
+  private static Optional<List<String>> lines(HistoryText text, Version of, boolean written) {
+    return written
+        ? text.written(of.id(), of.number(), of.content())
+        : text.lines(of.id(), of.number(), of.content());
+  }
+
   List<LogRow> archived(Thing thing) {
     return store.archived(thing, MOST);
   }
@@ -72,9 +103,11 @@ public class HistoryService {
             .filter(it -> it.toVersion() == change.fromVersion() && it.content().isPresent())
             .findFirst()
             .flatMap(Change::content);
-    Optional<List<String>> was = text.lines(change.id(), change.fromVersion(), before);
-    Optional<List<String>> now = text.lines(change.id(), change.toVersion(), change.content());
-    return was.isEmpty() || now.isEmpty() ? List.of() : differences(was.get(), now.get());
+    return differences(
+            text,
+            new Version(change.id(), change.fromVersion(), before),
+            new Version(change.id(), change.toVersion(), change.content()))
+        .orElse(List.of());
   }
 
   private static List<Difference> differences(List<String> was, List<String> now) {

@@ -16,4 +16,18 @@ public interface HistoryText {
    * @return empty where that version is not known
    */
   Optional<List<String>> lines(long id, int version, Optional<String> content);
+
+  /**
+   * Whether a version can only be compared as it is written, so that another one is, too.
+   *
+   * @return false unless the feature knows better
+   */
+  default boolean isOnlyWritten(long id, int version) {
+    return false;
+  }
+
+  /** The lines of a version as it is written. */
+  default Optional<List<String>> written(long id, int version, Optional<String> content) {
+    return lines(id, version, content);
+  }
 }

@@ -53,12 +53,13 @@ class ShareController {
 
     Target target() {
       return new Target(
-          kind,
-          Optional.ofNullable(dance),
-          Optional.ofNullable(group),
-          Optional.ofNullable(classId),
-          Optional.ofNullable(minutes),
-          Optional.ofNullable(since));
+              kind,
+              Optional.ofNullable(dance),
+              Optional.ofNullable(group),
+              Optional.ofNullable(classId),
+              Optional.ofNullable(minutes),
+              Optional.ofNullable(since))
+          .only();
     }
   }
 

@@ -33,5 +33,23 @@ record ShareRow(
       Optional<Long> group,
       Optional<Long> classId,
       Optional<Integer> minutes,
-      Optional<LocalDate> since) {}
+      Optional<LocalDate> since) {
+
+    /** The same with what its kind shows and nothing besides. */
+    Target only() {
+      boolean ofDance =
+          switch (kind) {
+            case SHEET, CALLS, PRACTICE, TEACH -> true;
+            case PLAN, LEARNED -> false;
+          };
+      boolean ofGroup = kind == ShareKind.TEACH || kind == ShareKind.LEARNED;
+      return new Target(
+          kind,
+          dance.filter(_ -> ofDance),
+          group.filter(_ -> ofGroup),
+          classId.filter(_ -> kind == ShareKind.PLAN),
+          minutes.filter(_ -> kind == ShareKind.TEACH),
+          since.filter(_ -> kind == ShareKind.LEARNED));
+    }
+  }
 }
