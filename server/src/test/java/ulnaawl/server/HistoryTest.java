@@ -143,13 +143,13 @@ public class HistoryTest extends ServerTest {
     assertEquals(
         oda.get(path).body().get("stepText").asString(), TEXT.formatted("Told"), "back again");
     // Typed otherwise it is danced alike; another step is one line with its count.
-    String typed = TEXT.formatted("Told").replace("touch R", "stomp  R").replace("1-4  ", "1-4   ");
+    String typed = TEXT.formatted("Told").replace("touch R", "hitch  R").replace("1-4  ", "1-4   ");
     assertEquals(oda.put(path, text(typed, 3)).status(), 200);
     JsonNode between =
         coInstructor().get("/api/history/DANCE/" + id + "/between?from=1&to=4").body();
     assertEquals(between.size(), 1, between.toString());
     assertTrue(between.at("/0/was").asString().endsWith("8: touch right"), between.toString());
-    assertTrue(between.at("/0/now").asString().endsWith("8: stomp right"), between.toString());
+    assertTrue(between.at("/0/now").asString().endsWith("8: hitch right"), between.toString());
     assertEquals(oda.get("/api/history/DANCE/" + id + "/between?from=1&to=99").status(), 404);
     assertEquals(oda.get("/api/history/PERSON").status(), 404);
     assertEquals(oda.get("/api/history/NOTHING").status(), 400);
