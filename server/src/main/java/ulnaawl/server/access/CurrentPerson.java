@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -34,7 +35,7 @@ final class CurrentPerson extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    Authentication before = SecurityContextHolder.getContext().getAuthentication();
+    Authentication before = remembered();
     if (before != null && before.getPrincipal() instanceof SignedIn person) {
       Optional<SignedIn> now = check.now(person);
       if (now.isEmpty()) {
@@ -50,5 +51,15 @@ final class CurrentPerson extends OncePerRequestFilter {
       }
     }
     chain.doFilter(request, response);
+  }
+
+  /** Who the session is; nobody where it has ended while the request was on its way. */
+  private static @Nullable Authentication remembered() {
+    try {
+      return SecurityContextHolder.getContext().getAuthentication();
+    } catch (IllegalStateException endedMeanwhile) {
+      SecurityContextHolder.setContext(SecurityContextHolder.createEmptyContext());
+      return null;
+    }
   }
 }
