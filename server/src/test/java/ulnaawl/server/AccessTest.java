@@ -189,6 +189,19 @@ public class AccessTest extends ServerTest {
     }
   }
 
+  /** A number can be written in ways that mean the same to whoever reads it after the check. */
+  @Test
+  public void noWayOfWritingANumberGetsRoundTheCheck() {
+    Client tomas = coInstructor();
+    long theirs = led("Ines Kallas");
+    String order = Client.json("{'version':1,'minutes':60,'lines':[]}");
+    for (String odd : List.of("0x" + theirs, "%2B" + theirs, "+" + theirs, "%20" + theirs)) {
+      int status = tomas.put("/api/classes/" + odd, order).status();
+      assertTrue(status == 404 || status == 403 || status == 400, odd + " gave " + status);
+    }
+    assertTrue(instructor().get("/api/classes/" + theirs).body().get("lines").size() > 0);
+  }
+
   private long led(String name) {
     for (JsonNode coming : instructor().get("/api/classes").body().get("coming")) {
       JsonNode planned = coming.get("planned");
