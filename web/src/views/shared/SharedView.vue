@@ -12,7 +12,7 @@ import { provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { KIND_WORDS, MODE_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
-import { day, minutesSeconds } from '@/domain/time'
+import { day, hourMinute, minutesSeconds } from '@/domain/time'
 import SharedPractice from './SharedPractice.vue'
 
 /** Where a link leads that somebody was given: one thing, and nothing else. */
@@ -25,6 +25,12 @@ const { data, problem, loading, load } = useLoad(() => {
   return ask(api.GET('/api/shared', { params: { header: { 'X-Share-Word': word.value } } }))
 })
 watch(word, load, { immediate: true })
+const sub = computed(() => {
+  const it = data.value
+  if (it?.teach) return it.teach.groupName
+  if (it?.plan) return `${day(it.plan.date)}, ${hourMinute(it.plan.startsAt)}, ${it.plan.place}`
+  return it?.learned ? `Begun since ${day(it.learned.since)}` : ''
+})
 const print = () => window.print()
 const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
 </script>
@@ -34,27 +40,27 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
     <header class="row spread no-print">
       <p class="from">Ulna Awl <span class="quiet">shared with you</span></p>
       <div v-if="printed" class="row">
-        <el-radio-group v-if="data?.reading" v-model="wording" size="small" aria-label="Wording">
+        <el-radio-group v-if="data?.dance" v-model="wording" size="small" aria-label="Wording">
           <el-radio-button label="in full sentences" value="sentences" />
           <el-radio-button label="by name" value="names" />
         </el-radio-group>
-        <ClockSwitch v-if="data?.walls || (data?.reading && wording === 'names')" v-model="view" small />
+        <ClockSwitch v-if="data?.walls || (data?.dance && wording === 'names')" v-model="view" small />
         <el-button size="small" @click="print">Print</el-button>
       </div>
     </header>
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
       <template v-if="data">
-        <template v-if="data.reading">
-          <SentencePaper v-if="wording === 'sentences'" :text="data.prose ?? ''" />
-          <DancePaper v-else :reading="data.reading" />
+        <template v-if="data.dance">
+          <SentencePaper v-if="wording === 'sentences'" :text="data.dance.prose" />
+          <DancePaper v-else :reading="data.dance.reading" />
         </template>
         <CallPaper v-else-if="data.walls" :data="data.walls" />
         <SharedPractice v-else-if="data.kind === 'PRACTICE'" :word />
         <article v-else class="paper">
-          <h1>{{ data.title }}</h1>
-          <p class="quiet">{{ data.sub }}</p>
-          <ol v-if="data.drills" class="lines">
-            <li v-for="(drill, i) in data.drills" :key="i">
+          <h1>{{ data.learned ? `What ${data.title} have learned` : data.title }}</h1>
+          <p class="quiet">{{ sub }}</p>
+          <ol v-if="data.teach" class="lines">
+            <li v-for="(drill, i) in data.teach.drills" :key="i">
               <span class="number">{{ minutesSeconds(drill.startSecond) }}</span>
               <b>{{ drill.label }}</b>
               <span
@@ -64,16 +70,16 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
             </li>
           </ol>
           <ol v-if="data.plan" class="lines">
-            <li v-for="line in data.plan" :key="line.start">
+            <li v-for="line in data.plan.lines" :key="line.start">
               <span class="number">{{ line.minutes }}′</span>
               <b>{{ line.title }}</b>
               <span>{{ KIND_WORDS[line.kind] }}</span>
             </li>
           </ol>
           <template v-if="data.learned">
-            <p v-if="!data.learned.length">Nothing new yet.</p>
+            <p v-if="!data.learned.dances.length">Nothing new yet.</p>
             <ul class="lines">
-              <li v-for="one in data.learned" :key="one.title">
+              <li v-for="one in data.learned.dances" :key="one.title">
                 <StageMark :stage="one.stage" />
                 <b>{{ one.title }}</b>
                 <span

@@ -21,7 +21,7 @@ final class EnglishHandover implements HandoverSpeech {
   @Override
   public List<String> standIn(StandIn who, LocalDate today) {
     List<String> words = new ArrayList<>();
-    who.hindrance().map(EnglishHandover::hindrance).ifPresent(words::add);
+    who.hindrance().ifPresent(it -> words.add(Plain.capital(hindrance(it)) + "."));
     int all = who.hasLed().size() + who.hasNot().size();
     if (all > 0) {
       words.add(
@@ -41,13 +41,18 @@ final class EnglishHandover implements HandoverSpeech {
     return words;
   }
 
+  @Override
+  public String cannot(String who, Hindrance why) {
+    return who + " " + hindrance(why) + ".";
+  }
+
   private static String hindrance(Hindrance why) {
     return switch (why) {
       case Hindrance.Away it ->
           it.from().equals(it.to())
-              ? "Is away on " + Plain.day(it.from()) + "."
-              : "Is away from " + Plain.day(it.from()) + " to " + Plain.day(it.to()) + ".";
-      case Hindrance.LeadsElsewhere it -> "Leads " + it.group() + " at that time.";
+              ? "is away on " + Plain.day(it.from())
+              : "is away from " + Plain.day(it.from()) + " to " + Plain.day(it.to());
+      case Hindrance.LeadsElsewhere it -> "leads " + it.group() + " at that time";
     };
   }
 

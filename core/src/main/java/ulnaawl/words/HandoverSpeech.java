@@ -6,6 +6,7 @@ import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
 import ulnaawl.handover.Held;
 import ulnaawl.handover.StandIn;
+import ulnaawl.handover.StandIn.Hindrance;
 
 /** Says what one leader tells another. */
 public interface HandoverSpeech {
@@ -15,6 +16,9 @@ public interface HandoverSpeech {
 
   /** Why somebody comes where they come in the list of those who could stand in. */
   List<String> standIn(StandIn who, LocalDate today);
+
+  /** Why somebody cannot lead: {@code Ines is away on 26 November.}. */
+  String cannot(String who, Hindrance why);
 
   /** The most important of a brief, in fewer than {@link #MOST_WORDS} words. */
   List<String> summary(Brief brief);

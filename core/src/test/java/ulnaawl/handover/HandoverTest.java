@@ -7,6 +7,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -180,6 +181,20 @@ public class HandoverTest {
         SAYS.standIn(order.get(1), THURSDAY)
             .contains("Has never led Salt Road, which is to be taught."));
     assertEquals(SAYS.standIn(order.get(4), THURSDAY).getFirst(), "Is away on 26 November.");
+  }
+
+  @Test
+  public void oneLeadsTwoClassesOnlyOneAfterTheOther() {
+    ClassTime first = new ClassTime(LocalTime.of(19, 0), 60);
+    assertFalse(first.overlaps(new ClassTime(LocalTime.of(20, 0), 60)));
+    assertFalse(first.overlaps(new ClassTime(LocalTime.of(18, 0), 60)));
+    assertTrue(first.overlaps(new ClassTime(LocalTime.of(19, 59), 60)));
+    assertTrue(first.overlaps(new ClassTime(LocalTime.of(18, 0), 180)));
+    assertTrue(
+        new ClassTime(LocalTime.of(23, 30), 60).overlaps(new ClassTime(LocalTime.of(23, 50), 5)));
+    assertEquals(
+        SAYS.cannot("Bo", new Hindrance.LeadsElsewhere("Turners")),
+        "Bo leads Turners at that time.");
   }
 
   @Test

@@ -32,9 +32,9 @@ public class ShareTest extends ServerTest {
   @DataProvider
   public Object[][] kinds() {
     return new Object[][] {
-      {"'kind':'SHEET','dance':1", "reading"},
+      {"'kind':'SHEET','dance':1", "dance"},
       {"'kind':'CALLS','dance':1", "walls"},
-      {"'kind':'TEACH','dance':1,'group':1,'minutes':20", "drills"},
+      {"'kind':'TEACH','dance':1,'group':1,'minutes':20", "teach"},
       {"'kind':'PLAN','classId':1", "plan"},
       {"'kind':'PRACTICE','dance':1", ""},
       {"'kind':'LEARNED','group':1,'since':'2026-01-01'", "learned"}
@@ -45,9 +45,7 @@ public class ShareTest extends ServerTest {
   public void eachShowsItsThingAndNoOther(String what, String part) {
     JsonNode shown = ok(look(word(wilma(), what)));
     List<String> parts =
-        List.of("reading", "walls", "drills", "plan", "learned").stream()
-            .filter(shown::has)
-            .toList();
+        List.of("dance", "walls", "teach", "plan", "learned").stream().filter(shown::has).toList();
     assertEquals(parts, part.isEmpty() ? List.of() : List.of(part), what);
     String all = shown.toString();
     for (String name : names()) {

@@ -11,7 +11,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -27,8 +26,8 @@ final class CurrentPerson extends OncePerRequestFilter {
 
   /** What a session remembers of somebody. */
   static Authentication authentication(SignedIn person) {
-    return UsernamePasswordAuthenticationToken.authenticated(
-        person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name())));
+    // What the person may do stands in the table of access.
+    return UsernamePasswordAuthenticationToken.authenticated(person, null, List.of());
   }
 
   @Override

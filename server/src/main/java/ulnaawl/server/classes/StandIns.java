@@ -1,11 +1,11 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import ulnaawl.handover.ClassTime;
 import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Colleague;
 import ulnaawl.handover.StandIn.Hindrance;
@@ -13,10 +13,10 @@ import ulnaawl.handover.StandIn.Planned;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.calendar.AwayRow;
-import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
+import ulnaawl.words.Speech;
 
 /** Who leads a class in another one's place. */
 @Component
@@ -26,8 +26,10 @@ class StandIns {
   private final GroupService groups;
   private final PeopleService people;
   private final Away away;
+  private final Speech speech;
 
-  StandIns(ClassStore store, GroupService groups, PeopleService people, Away away) {
+  StandIns(ClassStore store, GroupService groups, PeopleService people, Away away, Speech speech) {
+    this.speech = speech;
     this.store = store;
     this.groups = groups;
     this.people = people;
@@ -47,12 +49,7 @@ class StandIns {
     return people
         .named(name)
         .flatMap(it -> hindrance(it, row))
-        .map(why ->
-            switch (why) {
-              case Hindrance.Away it ->
-                  name + " is away from " + it.from() + " to " + it.to() + ".";
-              case Hindrance.LeadsElsewhere it -> name + " leads " + it.group() + " at that time.";
-            });
+        .map(why -> speech.handover().cannot(name, why));
   }
 
   /** Everybody who could lead a class, the best one first. */
@@ -93,19 +90,14 @@ class StandIns {
   }
 
   private Optional<Hindrance> elsewhere(Person person, ClassRow row) {
-    GroupRow here = groups.get(row.group());
     return store.onDay(row.date()).stream()
         .filter(it -> it.id() != row.id() && it.ledBy().equals(Optional.of(person.name())))
-        .filter(it ->
-            overlap(
-                here.startsAt(), row.minutes(), groups.get(it.group()).startsAt(), it.minutes()))
+        .filter(it -> timeOf(it).overlaps(timeOf(row)))
         .findFirst()
         .map(it -> new Hindrance.LeadsElsewhere(groups.get(it.group()).name()));
   }
 
-  private static boolean overlap(LocalTime one, int minutes, LocalTime other, int otherMinutes) {
-    int start = one.toSecondOfDay();
-    int otherStart = other.toSecondOfDay();
-    return start < otherStart + otherMinutes * 60 && otherStart < start + minutes * 60;
+  private ClassTime timeOf(ClassRow row) {
+    return new ClassTime(groups.get(row.group()).startsAt(), row.minutes());
   }
 }

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +13,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
-import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Spread;
 import ulnaawl.learning.Stage;
-import ulnaawl.learning.Standing;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -75,23 +72,10 @@ class MatrixController {
   ClubMatrix matrix() {
     LocalDate day = today.date();
     List<GroupRow> all = groups.all();
-    Map<Long, List<MatrixCell>> cells = new HashMap<>();
-    Map<Long, GroupDance> dances = new HashMap<>();
-    Map<Long, List<Standing>> standing = new HashMap<>();
+    Map<Long, List<GroupDance>> dances = new HashMap<>();
     for (GroupRow group : all) {
       for (GroupDance one : standings.of(group.id(), day)) {
-        dances.put(one.row().id(), one);
-        standing.computeIfAbsent(one.row().id(), _ -> new ArrayList<>()).add(one.standing());
-        cells
-            .computeIfAbsent(one.row().id(), _ -> new ArrayList<>())
-            .add(
-                new MatrixCell(
-                    one.standing().stage(),
-                    one.evidence().stream()
-                        .map(Evidence::date)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null),
-                    one.standing().isDueBy(day)));
+        dances.computeIfAbsent(one.row().id(), _ -> new ArrayList<>()).add(one);
       }
     }
     Map<Long, Set<String>> leaders = leaders();
@@ -99,35 +83,27 @@ class MatrixController {
         day,
         all.stream().map(it -> new MatrixGroup(it.id(), it.name(), it.level())).toList(),
         dances.values().stream()
-            .filter(one -> !one.row().archived())
-            .filter(one ->
-                cells.getOrDefault(one.row().id(), List.of()).stream()
-                    .anyMatch(it -> it.stage() != Stage.NOT_STARTED))
-            .sorted(Comparator.comparing(one -> one.row().title()))
-            .map(one ->
-                row(
-                    one,
-                    cells,
-                    Spread.of(standing.getOrDefault(one.row().id(), List.of()), day),
-                    leaders))
+            .filter(of -> !of.getFirst().row().archived())
+            .filter(of -> of.stream().anyMatch(it -> it.standing().stage() != Stage.NOT_STARTED))
+            .sorted(Comparator.comparing(of -> of.getFirst().row().title()))
+            .map(of -> row(of, day, leaders))
             .toList());
   }
 
-  private static MatrixRow row(
-      GroupDance one,
-      Map<Long, List<MatrixCell>> cells,
-      Spread spread,
-      Map<Long, Set<String>> leaders) {
-    List<MatrixCell> own = cells.getOrDefault(one.row().id(), List.of());
+  private static MatrixRow row(List<GroupDance> of, LocalDate day, Map<Long, Set<String>> leaders) {
+    GroupDance one = of.getFirst();
     return new MatrixRow(
         one.row().id(),
         one.row().title(),
         one.dance().facts().level(),
         one.dance().facts().counts(),
-        own,
-        spread,
-        own.stream()
-            .flatMap(it -> Optional.ofNullable(it.last()).stream())
+        of.stream()
+            .map(GroupDance::standing)
+            .map(it -> new MatrixCell(it.stage(), it.last().orElse(null), it.isDueBy(day)))
+            .toList(),
+        Spread.of(of.stream().map(GroupDance::standing).toList(), day),
+        of.stream()
+            .flatMap(it -> it.standing().last().stream())
             .max(Comparator.naturalOrder())
             .orElse(null),
         List.copyOf(leaders.getOrDefault(one.row().id(), Set.of())));

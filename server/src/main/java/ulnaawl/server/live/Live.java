@@ -69,7 +69,7 @@ class Live implements HttpSessionListener {
       throw Problem.tooMany("You have too many pages open; close some.");
     }
     String name = Secrets.word();
-    Stream stream = streams.open(() -> gone(name));
+    Stream stream = streams.open(_ -> gone(name));
     pages.put(name, new Page(me, session.getId(), stream));
     stream.tell("hello", new Hello(name));
     return stream.emitter();

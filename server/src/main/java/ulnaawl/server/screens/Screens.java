@@ -123,11 +123,10 @@ class Screens {
       throw Problem.tooMany("Too many screens follow this one already.");
     }
     synchronized (screen) {
-      Stream[] made = new Stream[1];
-      made[0] = streams.open(() -> screen.lookingOn.remove(made[0]));
-      screen.lookingOn.add(made[0]);
-      screen.state.ifPresent(it -> made[0].tell(STATE, it));
-      return made[0].emitter();
+      Stream stream = streams.open(screen.lookingOn::remove);
+      screen.lookingOn.add(stream);
+      screen.state.ifPresent(it -> stream.tell(STATE, it));
+      return stream.emitter();
     }
   }
 

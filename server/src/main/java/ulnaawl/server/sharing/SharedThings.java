@@ -1,11 +1,10 @@
 package ulnaawl.server.sharing;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
+import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
@@ -14,12 +13,14 @@ import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.classes.ClassRow;
 import ulnaawl.server.classes.ClassService;
+import ulnaawl.server.classes.LineRow;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.SharedSheet;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Standings;
+import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.sharing.ShareRow.Target;
@@ -27,14 +28,11 @@ import ulnaawl.server.teaching.SharedTeach;
 import ulnaawl.server.teaching.SharedTeach.SharedDrill;
 import ulnaawl.server.walls.SharedCalls;
 import ulnaawl.server.walls.WallsView.Walls;
+import ulnaawl.teach.TeachBuilder;
 
 /** What a link shows: that and nothing else, no names of dancers, no notes of colleagues. */
 @Component
 class SharedThings {
-
-  private static final int MOST_MINUTES = 240;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
 
   private final SharedSheet sheets;
   private final SharedCalls calls;
@@ -75,17 +73,31 @@ class SharedThings {
   record LearnedDance(
       String title, Stage stage, SectionSet shown, int all, LocalDate first, LocalDate last) {}
 
+  /**
+   * When and where a class is.
+   *
+   * @param lines its plan
+   */
+  record SharedClass(LocalDate date, LocalTime startsAt, String place, List<SharedLine> lines) {}
+
+  /** The sheet of a dance, to be drawn and in full sentences. */
+  record SharedDance(Reading reading, String prose) {}
+
+  /** What a group has learned since a day. */
+  record SharedLearning(LocalDate since, List<LearnedDance> dances) {}
+
   /** What a link shows; the part that its kind says is there, and no other. */
   record SharedView(
       ShareKind kind,
       String title,
-      String sub,
-      @Nullable Reading reading,
-      @Nullable String prose,
+      @Nullable SharedDance dance,
       @Nullable Walls walls,
-      @Nullable List<SharedDrill> drills,
-      @Nullable List<SharedLine> plan,
-      @Nullable List<LearnedDance> learned) {}
+      @Nullable SharedTeaching teach,
+      @Nullable SharedClass plan,
+      @Nullable SharedLearning learned) {}
+
+  /** A teach for a group. */
+  record SharedTeaching(String groupName, List<SharedDrill> drills) {}
 
   /**
    * What a target is called.
@@ -113,8 +125,8 @@ class SharedThings {
 
   private static String minutesOf(Target target) {
     int minutes = target.minutes().orElseThrow(SharedThings::missing);
-    if (minutes < 1 || minutes > MOST_MINUTES) {
-      throw Problem.rejected("A teach lasts 1 to " + MOST_MINUTES + " minutes.");
+    if (minutes < 1 || minutes > TeachBuilder.MOST_MINUTES) {
+      throw Problem.rejected("A teach lasts 1 to " + TeachBuilder.MOST_MINUTES + " minutes.");
     }
     return ", " + minutes + " minutes";
   }
@@ -132,99 +144,68 @@ class SharedThings {
   }
 
   SharedView show(Target target) {
-    return switch (target.kind()) {
-      case SHEET -> {
-        Reading reading = sheets.reading(dance(target));
-        yield new SharedView(
-            target.kind(),
-            reading.title(),
-            "",
-            reading,
-            sheets.prose(dance(target)),
-            null,
-            null,
-            null,
-            null);
-      }
-      case CALLS -> {
-        Walls walls = calls.of(dance(target));
-        yield new SharedView(target.kind(), walls.title(), "", null, null, walls, null, null, null);
-      }
-      case PRACTICE ->
-          new SharedView(
-              target.kind(),
-              dances.danceable(dance(target)).dance().title(),
-              "",
-              null,
-              null,
-              null,
-              null,
-              null,
-              null);
-      case TEACH ->
-          new SharedView(
-              target.kind(),
-              dances.danceable(dance(target)).dance().title(),
-              groups.get(group(target)).name(),
-              null,
-              null,
-              null,
-              teaches.of(dance(target), group(target), target.minutes().orElse(20)),
-              null,
-              null);
-      case PLAN -> plan(classes.get(target.classId().orElseThrow(SharedThings::missing)));
-      case LEARNED -> learned(group(target), target.since().orElse(LocalDate.EPOCH));
-    };
+    ShareKind kind = target.kind();
+    String title =
+        switch (kind) {
+          case SHEET, CALLS, PRACTICE, TEACH -> dances.danceable(dance(target)).dance().title();
+          case PLAN -> groups.get(classOf(target).group()).name();
+          case LEARNED -> groups.get(group(target)).name();
+        };
+    return new SharedView(
+        kind,
+        title,
+        kind == ShareKind.SHEET ? sheet(dance(target)) : null,
+        kind == ShareKind.CALLS ? calls.of(dance(target)) : null,
+        kind == ShareKind.TEACH ? teach(target) : null,
+        kind == ShareKind.PLAN ? plan(classOf(target)) : null,
+        kind == ShareKind.LEARNED ? learned(target) : null);
   }
 
-  private SharedView plan(ClassRow row) {
+  private ClassRow classOf(Target target) {
+    return classes.get(target.classId().orElseThrow(SharedThings::missing));
+  }
+
+  private SharedDance sheet(long dance) {
+    return new SharedDance(sheets.reading(dance), sheets.prose(dance));
+  }
+
+  private SharedTeaching teach(Target target) {
+    int minutes = target.minutes().orElseThrow(SharedThings::missing);
+    return new SharedTeaching(
+        groups.get(group(target)).name(), teaches.of(dance(target), group(target), minutes));
+  }
+
+  private SharedClass plan(ClassRow row) {
     GroupRow group = groups.get(row.group());
+    List<SharedLine> lines = new ArrayList<>();
     int start = 0;
-    List<SharedLine> lines = new java.util.ArrayList<>();
-    for (var line : row.lines()) {
+    for (LineRow line : row.lines()) {
       lines.add(new SharedLine(start, line.minutes(), line.kind(), line.title()));
       start += line.minutes();
     }
-    String sub = DAY.format(row.date()) + ", " + group.startsAt() + ", " + group.place();
-    return new SharedView(ShareKind.PLAN, group.name(), sub, null, null, null, null, lines, null);
+    return new SharedClass(row.date(), group.startsAt(), group.place(), lines);
   }
 
-  private SharedView learned(long id, LocalDate since) {
-    GroupRow group = groups.get(id);
+  private SharedLearning learned(Target target) {
+    LocalDate since = target.since().orElseThrow(SharedThings::missing);
     List<LearnedDance> learned =
-        standings.of(id, today.date()).stream()
-            .filter(one -> !one.row().archived())
-            .flatMap(one -> {
-              Optional<LocalDate> first = days(one).min(Comparator.naturalOrder());
-              Optional<LocalDate> last = days(one).max(Comparator.naturalOrder());
-              return first.filter(day -> !day.isBefore(since)).isPresent()
-                  ? last
-                      .map(day ->
-                          new LearnedDance(
-                              one.row().title(),
-                              one.standing().stage(),
-                              one.standing().shown(),
-                              one.dance().sections(),
-                              first.get(),
-                              day))
-                      .stream()
-                  : java.util.stream.Stream.empty();
-            })
+        standings.of(group(target), today.date()).stream()
+            .filter(one -> !one.row().archived() && !one.evidence().isEmpty())
+            .map(SharedThings::learned)
+            .filter(one -> !one.first().isBefore(since))
             .sorted(Comparator.comparing(LearnedDance::first).thenComparing(LearnedDance::title))
             .toList();
-    return new SharedView(
-        ShareKind.LEARNED,
-        "What " + group.name() + " have learned",
-        "Begun since " + DAY.format(since),
-        null,
-        null,
-        null,
-        null,
-        null,
-        learned);
+    return new SharedLearning(since, learned);
   }
 
-  private static java.util.stream.Stream<LocalDate> days(Standings.GroupDance one) {
-    return one.evidence().stream().map(Evidence::date);
+  private static LearnedDance learned(GroupDance one) {
+    List<LocalDate> days = one.evidence().stream().map(Evidence::date).sorted().toList();
+    return new LearnedDance(
+        one.row().title(),
+        one.standing().stage(),
+        one.standing().shown(),
+        one.dance().sections(),
+        days.getFirst(),
+        days.getLast());
   }
 }

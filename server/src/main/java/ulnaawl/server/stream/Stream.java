@@ -6,6 +6,7 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -26,10 +27,10 @@ public final class Stream {
   private final SseEmitter emitter = new SseEmitter(0L);
   private final BlockingQueue<Said> waiting = new ArrayBlockingQueue<>(MOST_WAITING);
   private final AtomicBoolean open = new AtomicBoolean(true);
-  private final Runnable whenGone;
+  private final Consumer<Stream> whenGone;
   private volatile Optional<Thread> sender = Optional.empty();
 
-  Stream(Runnable whenGone) {
+  Stream(Consumer<Stream> whenGone) {
     this.whenGone = whenGone;
     emitter.onCompletion(this::close);
     emitter.onTimeout(this::close);
@@ -55,7 +56,7 @@ public final class Stream {
   /** Lets it go; once. */
   public void close() {
     if (open.compareAndSet(true, false)) {
-      whenGone.run();
+      whenGone.accept(this);
       sender.ifPresent(Thread::interrupt);
       emitter.complete();
     }

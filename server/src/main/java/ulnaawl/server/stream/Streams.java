@@ -2,6 +2,7 @@ package ulnaawl.server.stream;
 
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -15,16 +16,11 @@ public class Streams {
   /**
    * A new one.
    *
-   * @param whenGone runs once, whoever ends it
+   * @param whenGone is given it once it is closed, whoever closes it
    */
-  public Stream open(Runnable whenGone) {
-    Stream[] made = new Stream[1];
-    Stream stream =
-        new Stream(() -> {
-          open.remove(made[0]);
-          whenGone.run();
-        });
-    made[0] = stream;
+  public Stream open(Consumer<Stream> whenGone) {
+    Consumer<Stream> forget = open::remove;
+    Stream stream = new Stream(forget.andThen(whenGone));
     open.add(stream);
     stream.start();
     return stream;
