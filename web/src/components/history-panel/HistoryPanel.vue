@@ -44,6 +44,9 @@ const WORDS: Record<Entry['action'], string> = {
   TAKEN_BACK: 'took the record back',
   IMPORTED: 'imported it',
   SAID: 'noted',
+  SIGNED_IN: 'came in',
+  REFUSED: 'was refused',
+  EXPORTED: 'took a copy',
 }
 /** A version that one can go back to: another one than that of now, and one that changed something. */
 const canGoBack = (entry: Entry) =>

@@ -8,6 +8,7 @@ import { useSession } from '@/composables/useSession'
 import { useAlong } from '@/composables/useTakeAlong'
 import { moment } from '@/domain/time'
 import AwayCard from './AwayCard.vue'
+import CalendarList from './CalendarList.vue'
 import ShareList from './ShareList.vue'
 import SessionList from './SessionList.vue'
 
@@ -29,6 +30,7 @@ async function change() {
   <div class="stack">
     <PageHead :title="session.name" />
     <AwayCard v-if="session.mayLead" />
+    <CalendarList />
     <form class="card stack" @submit.prevent="change">
       <h2>Another password</h2>
       <div class="row">

@@ -37,7 +37,7 @@ async function remove(id: number) {
   <section class="card stack" aria-label="When you cannot lead">
     <h2>When you cannot lead</h2>
     <PageState :loading :problem :ready="!!data" @again="load">
-      <ul v-if="mine.length">
+      <ul v-if="mine.length" class="rows">
         <li v-for="one in mine" :key="one.id" class="row spread">
           <span
             ><strong>{{ one.from === one.to ? day(one.from) : `${day(one.from)} to ${day(one.to)}` }}</strong>
@@ -54,7 +54,8 @@ async function remove(id: number) {
         value-format="YYYY-MM-DD"
         start-placeholder="from"
         end-placeholder="to"
-        :aria-label="'Days away'"
+        aria-label="Days away"
+        class="days"
       />
       <el-input v-model="note" maxlength="120" placeholder="why (may be left empty)" style="width: 220px" />
       <el-button native-type="submit" :loading="busy" :disabled="!days">I cannot then</el-button>
@@ -63,9 +64,7 @@ async function remove(id: number) {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
+.row :deep(.days) {
+  flex: 0 1 320px;
 }
 </style>

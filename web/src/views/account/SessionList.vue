@@ -35,7 +35,7 @@ async function end({ key, name, device }: Schemas['SessionView']) {
       >
     </div>
     <PageState :loading :problem :ready="!!data" @again="load">
-      <ul>
+      <ul class="rows">
         <li v-for="one in data" :key="one.key" class="row spread">
           <span>
             <strong>{{ one.name }}</strong>, {{ one.device }}
@@ -48,18 +48,3 @@ async function end({ key, name, device }: Schemas['SessionView']) {
     </PageState>
   </section>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  border-top: 1px solid var(--line);
-  padding: 5px 0;
-}
-li:first-child {
-  border-top: 0;
-}
-</style>

@@ -34,7 +34,7 @@ async function revoke(id: number) {
       <p v-if="!data?.length" class="quiet">
         None is open. “Share…” on a dance, a teach, a class or a group makes one.
       </p>
-      <ul v-else>
+      <ul v-else class="rows">
         <li v-for="one in data" :key="one.id" class="row spread">
           <span>
             <strong>{{ KINDS[one.kind] }}: {{ one.label }}</strong
@@ -50,18 +50,3 @@ async function revoke(id: number) {
     </PageState>
   </section>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  border-top: 1px solid var(--line);
-  padding: 5px 0;
-}
-li:first-child {
-  border-top: 0;
-}
-</style>

@@ -20,6 +20,7 @@ import LeaderLine from './LeaderLine.vue'
 import EveningStrip from './EveningStrip.vue'
 import MusicCard from './MusicCard.vue'
 import OrderLine from './OrderLine.vue'
+import SuggestOrder from './SuggestOrder.vue'
 import ProposalPanel from './ProposalPanel.vue'
 import WorthCard from './WorthCard.vue'
 import WrittenCard from './WrittenCard.vue'
@@ -50,6 +51,8 @@ const { value, change } = useOrderValue(
   () => (sheet.value?.recorded ? undefined : sheet.value?.version),
 )
 const adding = ref(false)
+/** Who may not change it says how they would do it. */
+const suggesting = ref(false)
 const selected = ref<number>()
 const keep = ref(new Set<number>())
 const without = ref<number[]>([])
@@ -62,6 +65,7 @@ watch(
     keep.value = new Set()
     without.value = []
     proposal.value = undefined
+    suggesting.value = false
     void evening.order.open()
   },
   { immediate: true },
@@ -194,6 +198,9 @@ async function remove() {
               <RouterLink v-if="sheet.canRecord && may" :to="`/classes/${id}/log`">
                 <el-button tag="span">Write it down</el-button>
               </RouterLink>
+              <el-button v-if="session.mayLead && !may && !suggesting" @click="suggesting = true"
+                >Propose a change</el-button
+              >
               <ShareKey
                 :offers="[{ words: 'The plan of this class', what: { kind: 'PLAN', classId: id } }]"
               />
@@ -227,6 +234,13 @@ async function remove() {
           <ProposalPanel :sheet :proposal :busy @take="take" @leave="leave" />
         </div>
 
+        <SuggestOrder
+          v-if="suggesting"
+          :key="sheet.id"
+          :sheet
+          :dances="dances.data.value ?? []"
+          @done="suggesting = false"
+        />
         <div class="sides">
           <div class="stack">
             <ol class="order">

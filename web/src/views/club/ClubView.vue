@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { useSession } from '@/composables/useSession'
 import PageHead from '@/components/page-head/PageHead.vue'
 import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from './BackupPanel.vue'
 import PeoplePanel from './PeoplePanel.vue'
+
+const session = useSession()
 </script>
 
 <template>
@@ -13,6 +16,11 @@ import PeoplePanel from './PeoplePanel.vue'
     <PeoplePanel />
     <BackupPanel />
     <SessionList title="Signed in" />
+    <p>
+      <RouterLink v-if="session.isOwner" to="/club/log"
+        >What was done in the club: changes, links, copies, who came in</RouterLink
+      >
+    </p>
     <p class="quiet"><RouterLink to="/notices">What this program is made of, and its licences</RouterLink></p>
   </div>
 </template>

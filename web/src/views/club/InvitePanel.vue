@@ -7,7 +7,7 @@ import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { moment } from '@/domain/time'
 import RoleSelect from './RoleSelect.vue'
-import SecretLink from './SecretLink.vue'
+import SecretLink from '@/components/secret-link/SecretLink.vue'
 import { ROLES } from './roles'
 
 /** Ways into the club: one link for one person. */
@@ -45,7 +45,7 @@ async function revoke(id: number) {
         <el-button type="primary" native-type="submit" :loading="busy">Make a link</el-button>
       </div>
     </form>
-    <SecretLink v-if="made" path="/join" :word="made.word" @close="made = undefined">
+    <SecretLink v-if="made" :path="`/join#${made.word}`" @close="made = undefined">
       Give this link to <strong>{{ made.name || 'whoever is to come' }}</strong> and nobody else. It is good
       once, for two weeks. They choose their own password.
     </SecretLink>

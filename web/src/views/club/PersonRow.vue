@@ -7,7 +7,7 @@ import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
 import { ago } from '@/domain/time'
 import RoleSelect from './RoleSelect.vue'
-import SecretLink from './SecretLink.vue'
+import SecretLink from '@/components/secret-link/SecretLink.vue'
 import { ROLES } from './roles'
 
 /** Somebody of the club: called otherwise, given another role, a new password, or taken out. */
@@ -97,7 +97,7 @@ async function remove() {
       <el-button type="danger" :loading="busy" @click="remove">Take out…</el-button>
       <el-button @click="leaving = false">Leave it</el-button>
     </div>
-    <SecretLink v-if="word" path="/password" :word @close="word = ''">
+    <SecretLink v-if="word" :path="`/password#${word}`" @close="word = ''">
       Give this link to <strong>{{ person.name }}</strong> and nobody else. It is good once, for two days; the
       old password goes on until it is used.
     </SecretLink>

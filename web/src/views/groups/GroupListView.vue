@@ -27,6 +27,7 @@ async function added() {
   <div class="stack">
     <PageHead title="Groups">
       <template #actions>
+        <RouterLink to="/groups/taught"><el-button tag="span">Taught and danced</el-button></RouterLink>
         <RouterLink to="/groups/matrix"><el-button tag="span">Dances and groups</el-button></RouterLink>
         <el-button v-if="session.isInstructor" type="primary" @click="adding = !adding">New group</el-button>
       </template>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { diffIndices } from 'node-diff3'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
 import { useSession } from '@/composables/useSession'
 import { mergeFields, mergeText, type Merged } from '@/domain/merge'
 import { ago } from '@/domain/time'
-import { mergeOrders, type Order } from '@/views/classes/order'
+import { mergeOrders, orderOf, orderWords, type Order } from '@/views/classes/order'
 
 /** A change that somebody proposes: what differs, and one key to take it over. */
 const props = defineProps<{ proposal: Schemas['ProposedView'] }>()
@@ -21,12 +22,16 @@ const path = computed(() => ({ path: { id: props.proposal.id } }))
 const WHERE = { DANCE: 'dances', SONG: 'songs', CLASS: 'classes' } as Record<string, string>
 const place = computed(() => `/${WHERE[props.proposal.thing]}/${props.proposal.thingId}`)
 
-const lines = (text: string) =>
-  props.proposal.thing === 'DANCE'
-    ? text.split('\n')
-    : JSON.stringify(JSON.parse(text), null, 1)
-        .split('\n')
-        .map((line) => line.trim())
+const dances = useLoad(() => ask(api.GET('/api/dances')))
+onMounted(() => (props.proposal.thing === 'CLASS' ? dances.load() : undefined))
+const title = (dance: number) => dances.data.value?.find((one) => one.id === dance)?.title ?? `dance ${dance}`
+function lines(text: string): string[] {
+  if (props.proposal.thing === 'DANCE') return text.split('\n')
+  if (props.proposal.thing === 'CLASS') return orderWords(JSON.parse(text) as Order, title)
+  return JSON.stringify(JSON.parse(text), null, 1)
+    .split('\n')
+    .map((line) => line.trim())
+}
 /** What is taken out and what is put in, line by line. */
 const differences = computed(() => {
   const [was, now] = [lines(props.proposal.base), lines(props.proposal.content)]
@@ -54,7 +59,6 @@ async function together(): Promise<{ version: number; merged: Merged<string> }> 
     }
   }
   const now = await ask(api.GET('/api/classes/{id}', { params: { path: { id } } }))
-  const { orderOf } = await import('@/views/classes/order')
   const both = mergeOrders(JSON.parse(base) as Order, JSON.parse(content) as Order, orderOf(now))
   return {
     version: now.version,

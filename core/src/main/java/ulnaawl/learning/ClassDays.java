@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The days on which a group meets: a day of the week, closed dates left out.
@@ -29,5 +30,14 @@ public record ClassDays(DayOfWeek weekday, Set<LocalDate> closed) {
       }
     }
     return first;
+  }
+
+  /** The classes from one day to another, both among them, the first one first. */
+  public Stream<LocalDate> between(LocalDate from, LocalDate to) {
+    return Stream.iterate(
+            from.with(TemporalAdjusters.nextOrSame(weekday)),
+            day -> !day.isAfter(to),
+            day -> day.plusWeeks(1))
+        .filter(day -> !closed.contains(day));
   }
 }

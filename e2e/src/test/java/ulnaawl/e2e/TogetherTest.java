@@ -72,6 +72,35 @@ public class TogetherTest extends BrowserTest {
     assertThat(tomas.getByText("taken over by Wilma Otterspoor").first()).isVisible();
   }
 
+  @Test
+  public void anotherOrderOfSomebodyElsesClassIsProposed() {
+    Page tomas = signedIn("Tomas Brandl");
+    tomas.navigate(at("/classes"));
+    tomas
+        .locator(".coming > li")
+        .filter(hasText("Thursday Turners"))
+        .getByRole(AriaRole.LINK)
+        .first()
+        .click();
+    button(tomas, "Propose a change").click();
+    Locator own = tomas.getByLabel("Another order");
+    String first = own.locator("li b").first().textContent();
+    own.getByLabel("Move " + first + " down").click();
+    button(tomas, "Propose this order").click();
+    Locator question = tomas.getByRole(AriaRole.DIALOG);
+    question.getByText("Propose", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(tomas.getByText("Proposed; you see")).isVisible();
+    assertThat(tomas.locator(".order .title").first()).hasText(first);
+
+    Page oda = signedIn("Oda Marsh");
+    oda.navigate(at("/waiting"));
+    Locator card = oda.locator("article").filter(hasText("Thursday Turners"));
+    assertThat(card.locator("ins")).containsText(first);
+    card.getByText("Take it over").click();
+    assertThat(card).hasCount(0);
+    assertThat(tomas.locator(".order .title").nth(1)).hasText(first);
+  }
+
   /** Away for three weeks: reads, asks, is answered, while another changes the same plan. */
   @Test
   public void aClassIsTakenOverFromTheBrief() {

@@ -5,11 +5,14 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Audit;
 import ulnaawl.server.platform.Problem;
 
 /** The club's backups, for those who answer for it. */
@@ -18,9 +21,11 @@ import ulnaawl.server.platform.Problem;
 class BackupController {
 
   private final Backups backups;
+  private final Audit audit;
 
-  BackupController(Backups backups) {
+  BackupController(Backups backups, Audit audit) {
     this.backups = backups;
+    this.audit = audit;
   }
 
   /** A backup that was opened and counted; {@code made} in universal time. */
@@ -43,7 +48,8 @@ class BackupController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  BackupView make() {
+  BackupView make(@AuthenticationPrincipal SignedIn me) {
+    audit.exported(me.name(), "a backup");
     try {
       return BackupView.of(backups.make(Occasion.ASKED));
     } catch (Backups.Failed e) {

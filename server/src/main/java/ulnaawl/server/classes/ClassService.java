@@ -96,6 +96,11 @@ public class ClassService {
     return store.recorded(most);
   }
 
+  /** The classes from one day to another, planned or written down. */
+  public List<ClassRow> between(LocalDate from, LocalDate to) {
+    return store.between(from, to);
+  }
+
   /** The next day on which each group meets that has no recorded class yet, by group. */
   Map<Long, LocalDate> nextDates() {
     Map<Long, Set<LocalDate>> recorded = store.recordedFrom(today.date());

@@ -36,6 +36,7 @@ class ClassStore {
   private static final Condition IN_SIGHT = CLUB_CLASS.ACTIVE.isTrue();
   private static final String PLANNED = "PLANNED";
   private static final int MOST_PLANNED = 1000;
+  private static final int MOST_BETWEEN = 5000;
   private static final String RECORDED = "RECORDED";
 
   private final DSLContext database;
@@ -114,6 +115,11 @@ class ClassStore {
   /** The classes of a day, planned or written down. */
   List<ClassRow> onDay(LocalDate date) {
     return rows(CLUB_CLASS.HELD_ON.eq(date).and(IN_SIGHT), MOST_PLANNED);
+  }
+
+  /** The classes from one day to another, both among them. */
+  List<ClassRow> between(LocalDate from, LocalDate to) {
+    return rows(CLUB_CLASS.HELD_ON.between(from, to).and(IN_SIGHT), MOST_BETWEEN);
   }
 
   private List<ClassRow> rows(Condition where, int most) {

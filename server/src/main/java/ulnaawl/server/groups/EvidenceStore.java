@@ -50,6 +50,10 @@ class EvidenceStore {
     return classes.isEmpty() ? List.of() : rows(EVIDENCE.CLASS_ID.in(classes));
   }
 
+  List<EvidenceRow> between(LocalDate from, LocalDate to) {
+    return rows(EVIDENCE.HAPPENED_ON.between(from, to));
+  }
+
   private List<EvidenceRow> rows(Condition which) {
     Condition there = which.and(EVIDENCE.WITHDRAWN_AT.isNull());
     Map<Long, Map<Integer, Outcome>> spots = new HashMap<>();

@@ -73,6 +73,11 @@ public class GroupService {
     return store.all();
   }
 
+  /** What happened in all groups from one day to another, both among them. */
+  public List<EvidenceRow> between(LocalDate from, LocalDate to) {
+    return evidence.between(from, to);
+  }
+
   /** Every group that ever was, by its number. */
   public Map<Long, GroupRow> everKnown() {
     return store.allEver().stream().collect(Collectors.toMap(GroupRow::id, Function.identity()));

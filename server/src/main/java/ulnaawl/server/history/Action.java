@@ -12,6 +12,12 @@ public enum Action {
   /** What was written down was taken back. */
   TAKEN_BACK,
   IMPORTED,
+  /** Somebody came in. */
+  SIGNED_IN,
+  /** Somebody gave a wrong password. */
+  REFUSED,
+  /** Somebody took a copy away. */
+  EXPORTED,
   /** A sentence of an earlier release. */
   SAID
 }

@@ -68,6 +68,16 @@ class ChangeLogStore {
         .execute();
   }
 
+  /** The newest of all, the newest first; those that a page asks for. */
+  List<LogRow> newest(Optional<Long> before, Optional<Thing> thing, Optional<String> by, int most) {
+    Condition where =
+        DSL.and(
+            before.map(CHANGE_LOG.ID::lt).orElse(DSL.noCondition()),
+            thing.map(it -> CHANGE_LOG.THING.eq(it.name())).orElse(DSL.noCondition()),
+            by.map(CHANGE_LOG.BY_NAME::eq).orElse(DSL.noCondition()));
+    return rows(where, most);
+  }
+
   /** The newest changes of one thing, the newest first. */
   List<LogRow> of(Thing thing, long id, int most) {
     return rows(CHANGE_LOG.THING.eq(thing.name()).and(CHANGE_LOG.THING_ID.eq(id)), most);

@@ -1,7 +1,9 @@
 package ulnaawl.server.history;
 
 import java.time.LocalDateTime;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +16,9 @@ import ulnaawl.server.platform.Problem;
 @RestController
 @RequestMapping("/api/history")
 class HistoryController {
+
+  private static final Set<Thing> OWNERS =
+      EnumSet.of(Thing.PERSON, Thing.SESSION, Thing.EXPORT, Thing.SHARE);
 
   private final HistoryService history;
 
@@ -68,10 +73,10 @@ class HistoryController {
         .toList();
   }
 
-  /** People are an instructor's business and have a page of their own. */
+  /** What is the owner's business stands in the log of the club. */
   private static Thing shown(Thing thing) {
-    if (thing == Thing.PERSON) {
-      throw Problem.gone("There is no history of people here.");
+    if (OWNERS.contains(thing)) {
+      throw Problem.gone("There is no history of that here.");
     }
     return thing;
   }

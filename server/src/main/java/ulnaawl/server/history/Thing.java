@@ -25,6 +25,10 @@ public enum Thing {
   CALENDAR,
   VOCABULARY,
   PERSON,
+  /** Coming in, with a password or a link. */
+  SESSION,
+  /** Copies that are taken away. */
+  EXPORT,
   /** Written by an earlier release, as a sentence. */
   EARLIER
 }

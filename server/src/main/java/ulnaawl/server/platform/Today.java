@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -12,15 +13,22 @@ import org.springframework.stereotype.Component;
 @Component
 public class Today {
 
-  private final Clock clock = Clock.system(java.time.ZoneId.systemDefault());
+  private final Clock clock;
   private final Optional<LocalDate> fixed;
 
   /** The real day, unless the settings fix another one. */
   public Today(UlnaSettings settings) {
+    this.clock =
+        Clock.system(Optional.ofNullable(settings.zone()).orElseGet(ZoneId::systemDefault));
     this.fixed = Optional.ofNullable(settings.today());
   }
 
-  /** Today's date where the server stands. */
+  /** The zone of the club's clocks. */
+  public ZoneId zone() {
+    return clock.getZone();
+  }
+
+  /** Today's date where the club is. */
   public LocalDate date() {
     return fixed.orElseGet(() -> LocalDate.now(clock));
   }

@@ -1,6 +1,7 @@
 package ulnaawl.server.platform;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -17,6 +18,7 @@ import org.springframework.util.unit.DataSize;
  * @param leastRoom room on the disk below which nothing is written any more
  * @param listen the address to listen on, once the club is set up; this machine alone where missing
  * @param proxies addresses of proxies in front, whose word on who asks is taken; none where missing
+ * @param zone the zone of the club's clocks; that of this machine where missing
  * @param today a day to take for today, for pictures and tests; the real one where missing
  */
 @ConfigurationProperties("ulna")
@@ -26,6 +28,7 @@ public record UlnaSettings(
     @DefaultValue(LEAST_ROOM_MB + "MB") DataSize leastRoom,
     @DefaultValue(LOOPBACK) String listen,
     @DefaultValue List<String> proxies,
+    @Nullable ZoneId zone,
     @Nullable LocalDate today,
     @Nullable String setUpCode,
     @Nullable String backups) {
@@ -33,7 +36,15 @@ public record UlnaSettings(
   /** What holds where nothing is set, for a club in that folder. */
   public static UlnaSettings of(String data) {
     return new UlnaSettings(
-        data, false, DataSize.ofMegabytes(LEAST_ROOM_MB), LOOPBACK, List.of(), null, null, null);
+        data,
+        false,
+        DataSize.ofMegabytes(LEAST_ROOM_MB),
+        LOOPBACK,
+        List.of(),
+        null,
+        null,
+        null,
+        null);
   }
 
   private static final int LEAST_ROOM_MB = 32;

@@ -27,6 +27,7 @@ import ulnaawl.server.access.Leading;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SessionCookies;
 import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Audit;
 import ulnaawl.server.people.Invitations;
 import ulnaawl.server.people.PasswordRules;
 import ulnaawl.server.people.PeopleService;
@@ -42,6 +43,7 @@ class SessionController {
   private final SessionCookies cookies;
   private final PeopleNow now;
   private final Leading leading;
+  private final Audit audit;
 
   SessionController(
       SignIn door,
@@ -49,7 +51,9 @@ class SessionController {
       Sessions sessions,
       SessionCookies cookies,
       PeopleNow now,
-      Leading leading) {
+      Leading leading,
+      Audit audit) {
+    this.audit = audit;
     this.leading = leading;
     this.now = now;
     this.door = door;
@@ -181,7 +185,9 @@ class SessionController {
     SignedIn me = entered.who();
     HttpSession session = cookies.begin(me, entered.device(), request, response);
     String agent = Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
-    sessions.begin(session, me, DeviceName.of(agent));
+    String device = DeviceName.of(agent);
+    sessions.begin(session, me, device);
+    audit.signedIn(me.name(), device);
     now.seen(me.id());
     return known(me);
   }

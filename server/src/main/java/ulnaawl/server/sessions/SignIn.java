@@ -5,6 +5,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Audit;
 import ulnaawl.server.people.Invitations;
 import ulnaawl.server.people.PasswordLinks;
 import ulnaawl.server.people.PeopleService;
@@ -32,6 +33,7 @@ class SignIn {
   private final Devices devices;
   private final SetUpCode code;
   private final RoomOnDisk room;
+  private final Audit audit;
 
   SignIn(
       PeopleService people,
@@ -41,7 +43,9 @@ class SignIn {
       SignInGuard guard,
       Devices devices,
       SetUpCode code,
-      RoomOnDisk room) {
+      RoomOnDisk room,
+      Audit audit) {
+    this.audit = audit;
     this.people = people;
     this.links = links;
     this.invitations = invitations;
@@ -80,6 +84,7 @@ class SignIn {
             ? people.isPassword(person.get(), password, mayWrite)
             : passwords.matches(password, NOBODYS_HASH);
     if (!right || person.isEmpty()) {
+      person.ifPresent(it -> audit.refused(it.name()));
       throw Problem.notSignedIn("The name or the password is wrong.");
     }
     Person found = person.get();

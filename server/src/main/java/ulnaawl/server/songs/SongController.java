@@ -23,6 +23,7 @@ import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.TapTempo;
 import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Audit;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.songs.SongShapes.SongCard;
 import ulnaawl.server.songs.SongShapes.SongDraft;
@@ -38,9 +39,11 @@ import ulnaawl.server.songs.SongShapes.Taps;
 class SongController {
 
   private final SongService songs;
+  private final Audit audit;
 
-  SongController(SongService songs) {
+  SongController(SongService songs, Audit audit) {
     this.songs = songs;
+    this.audit = audit;
   }
 
   @GetMapping
@@ -94,13 +97,15 @@ class SongController {
   }
 
   @GetMapping(value = "/export/csv", produces = "text/csv")
-  ResponseEntity<byte[]> csv() {
+  ResponseEntity<byte[]> csv(@AuthenticationPrincipal SignedIn me) {
+    audit.exported(me.name(), "the songs, as a table");
     // The mark tells spreadsheets that this is UTF-8.
     return download("songs.csv", "\uFEFF" + SongCsv.write(list()));
   }
 
   @GetMapping(value = "/export/xspf", produces = "application/xspf+xml")
-  ResponseEntity<byte[]> xspf() {
+  ResponseEntity<byte[]> xspf(@AuthenticationPrincipal SignedIn me) {
+    audit.exported(me.name(), "the songs, as a playlist");
     return download("songs.xspf", SongXspf.write("Songs", list()));
   }
 

@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import { sayDone } from '@/composables/say'
 
 /** A link that opens something; it is shown once. */
-const props = defineProps<{ path: string; word: string }>()
+const props = defineProps<{ /** All of it behind the name of this server. */ path: string }>()
 defineEmits<{ close: [] }>()
-const address = computed(() => `${location.origin}${props.path}#${props.word}`)
+const address = computed(() => location.origin + props.path)
 
 async function copy() {
   await navigator.clipboard.writeText(address.value)

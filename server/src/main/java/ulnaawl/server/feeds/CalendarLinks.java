@@ -1,0 +1,102 @@
+package ulnaawl.server.feeds;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import ulnaawl.server.access.Secrets;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+
+/** Secret addresses of calendars: made, seen, read, taken back, by whoever they belong to. */
+@Service
+class CalendarLinks {
+
+  private static final Logger LOG = LoggerFactory.getLogger(CalendarLinks.class);
+  private static final int MOST_OF_ONE = 20;
+  private static final Duration NOTED = Duration.ofHours(1);
+
+  private final CalendarLinkStore store;
+  private final GroupService groups;
+  private final ApplicationEventPublisher events;
+  private final TransactionTemplate transaction;
+  private final Today today;
+
+  CalendarLinks(
+      CalendarLinkStore store,
+      GroupService groups,
+      ApplicationEventPublisher events,
+      TransactionTemplate transaction,
+      Today today) {
+    this.store = store;
+    this.groups = groups;
+    this.events = events;
+    this.transaction = transaction;
+    this.today = today;
+  }
+
+  List<CalendarLink> of(SignedIn me) {
+    return store.of(me.id());
+  }
+
+  /** The word of a new address; it is said once, and no copy of it is kept. */
+  @Transactional
+  public String make(CalendarKind kind, Optional<Long> group, SignedIn me) {
+    if (store.of(me.id()).size() >= MOST_OF_ONE) {
+      throw Problem.rejected("Up to " + MOST_OF_ONE + " calendars are open; take some back.");
+    }
+    Optional<Long> shown = group.filter(_ -> kind == CalendarKind.GROUP);
+    if (kind == CalendarKind.GROUP) {
+      groups.active(shown.orElseThrow(() -> Problem.rejected("Say of which group.")));
+    }
+    String word = Secrets.word();
+    long id =
+        store.add(
+            Secrets.digest(word),
+            new CalendarLink(0, kind, me.id(), shown, today.moment(), Optional.empty()));
+    say(id, Action.ADDED, me);
+    return word;
+  }
+
+  @Transactional
+  public void takeBack(long id, SignedIn me) {
+    if (!store.delete(id, me.id())) {
+      throw Problem.gone("This calendar is not open any more.");
+    }
+    say(id, Action.ARCHIVED, me);
+  }
+
+  /** The link with that word; that it was read is noted, once an hour. */
+  CalendarLink use(String word) {
+    CalendarLink link =
+        store
+            .find(Secrets.digest(word))
+            .orElseThrow(() -> Problem.gone("This calendar is not open any more."));
+    LocalDateTime now = today.moment();
+    if (link.lastUsed().map(it -> it.plus(NOTED).isBefore(now)).orElse(true)) {
+      try {
+        transaction.executeWithoutResult(_ -> store.used(link.id(), now));
+      } catch (TransactionException | DataAccessException notNow) {
+        LOG.debug("Not noted as read", notNow);
+      }
+    }
+    return link;
+  }
+
+  private void say(long id, Action action, SignedIn me) {
+    events.publishEvent(Change.of(Thing.SHARE, id, action, me.name(), "a calendar"));
+  }
+}

@@ -1,0 +1,132 @@
+package ulnaawl.server.feeds;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.formats.calendar.CalendarClass;
+import ulnaawl.learning.ClassDays;
+import ulnaawl.server.calendar.ClosedDays;
+import ulnaawl.server.calendar.ClosedRow;
+import ulnaawl.server.calendar.Closings;
+import ulnaawl.server.classes.ClassRow;
+import ulnaawl.server.classes.ClassService;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+
+/** The classes of some weeks, planned or not, closed days among them. */
+@Component
+class ClassDates {
+
+  private static final int WEEKS_BACK = 6;
+  private static final int WEEKS_AHEAD = 26;
+
+  private final ClassService classes;
+  private final GroupService groups;
+  private final ClosedDays closed;
+  private final PeopleService people;
+  private final Today today;
+
+  ClassDates(
+      ClassService classes,
+      GroupService groups,
+      ClosedDays closed,
+      PeopleService people,
+      Today today) {
+    this.classes = classes;
+    this.groups = groups;
+    this.closed = closed;
+    this.people = people;
+    this.today = today;
+  }
+
+  /** What a calendar is called. */
+  String name(CalendarLink link) {
+    return switch (link.kind()) {
+      case MINE -> "Classes of " + leader(link);
+      case GROUP -> link.group().map(it -> groups.get(it).name()).orElse("");
+      case CLUB -> "Classes of the club";
+    };
+  }
+
+  private String leader(CalendarLink link) {
+    return people
+        .find(link.person())
+        .orElseThrow(() -> Problem.gone("This calendar is not open any more."))
+        .name();
+  }
+
+  /** Its classes, the first ones first. */
+  List<CalendarClass> of(CalendarLink link) {
+    LocalDate from = today.date().minusWeeks(WEEKS_BACK);
+    LocalDate to = today.date().plusWeeks(WEEKS_AHEAD);
+    Closings closings = closed.now();
+    Optional<String> leader =
+        link.kind() == CalendarKind.MINE ? Optional.of(leader(link)) : Optional.empty();
+    List<ClassRow> rows = classes.between(from, to);
+    List<CalendarClass> found = new ArrayList<>();
+    for (GroupRow group : groups.all()) {
+      if (link.group().isPresent() && link.group().get() != group.id()) {
+        continue;
+      }
+      Map<LocalDate, ClassRow> planned =
+          rows.stream()
+              .filter(it -> it.group() == group.id())
+              .collect(Collectors.toMap(ClassRow::date, Function.identity()));
+      planned.values().stream()
+          .filter(it -> leader.isEmpty() || it.ledBy().equals(leader))
+          .map(it -> entry(link, group, it.date(), Optional.of(it), closings))
+          .forEach(found::add);
+      if (leader.isEmpty()) {
+        new ClassDays(group.weekday(), java.util.Set.of())
+            .between(today.date(), to)
+            .filter(it -> !planned.containsKey(it))
+            .map(it -> entry(link, group, it, Optional.empty(), closings))
+            .forEach(found::add);
+      }
+    }
+    return found.stream().sorted(Comparator.comparing(CalendarClass::start)).toList();
+  }
+
+  private CalendarClass entry(
+      CalendarLink link,
+      GroupRow group,
+      LocalDate date,
+      Optional<ClassRow> row,
+      Closings closings) {
+    Optional<ClosedRow> closing =
+        row.filter(ClassRow::recorded).isPresent()
+            ? Optional.empty()
+            : closings.on(group.id(), date);
+    String led = row.flatMap(ClassRow::ledBy).map(it -> "Led by " + it).orElse("");
+    String why = closing.map(it -> it.note().isEmpty() ? "Closed" : it.note()).orElse("");
+    return new CalendarClass(
+        "class-" + group.id() + "-" + date + "-of-" + link.id() + "-" + stamp(link.at()),
+        date.atTime(group.startsAt()).atZone(zone()),
+        row.map(ClassRow::minutes).orElse(group.minutes()),
+        closing.isPresent() ? group.name() + ": no class" : group.name(),
+        group.place(),
+        closing.isPresent() ? why : led,
+        closing.isPresent(),
+        row.map(ClassRow::version).orElse(0) + (closing.isPresent() ? 1 : 0));
+  }
+
+  /** Tells the calendars of two clubs apart. */
+  private static String stamp(LocalDateTime made) {
+    return made.toString().replaceAll("[^0-9]", "");
+  }
+
+  private ZoneId zone() {
+    return today.zone();
+  }
+}

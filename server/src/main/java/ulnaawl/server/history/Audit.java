@@ -1,0 +1,49 @@
+package ulnaawl.server.history;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
+import ulnaawl.server.platform.Today;
+
+/**
+ * Notes what somebody did without changing anything: came in, was refused, took a copy away. Where
+ * it cannot be written (a full disk), the server's log says so, and what was asked for goes on.
+ */
+@Service
+public class Audit {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Audit.class);
+
+  private final ChangeLogStore store;
+  private final Today today;
+
+  Audit(ChangeLogStore store, Today today) {
+    this.store = store;
+    this.today = today;
+  }
+
+  /** Somebody came in on a kind of device. */
+  public void signedIn(String name, String device) {
+    note(Thing.SESSION, Action.SIGNED_IN, name, device);
+  }
+
+  /** Somebody said to be that person and gave a wrong password. */
+  public void refused(String name) {
+    note(Thing.SESSION, Action.REFUSED, name, "a wrong password");
+  }
+
+  /** Somebody took a copy away. */
+  public void exported(String name, String what) {
+    note(Thing.EXPORT, Action.EXPORTED, name, what);
+  }
+
+  private void note(Thing thing, Action action, String by, String subject) {
+    try {
+      store.add(Change.of(thing, 0, action, by, subject), today.moment());
+    } catch (DataAccessException | TransactionException notNow) {
+      LOG.warn("Not noted: {} {} {}", by, action, subject, notNow);
+    }
+  }
+}

@@ -1,0 +1,71 @@
+package ulnaawl.server.history;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** All that was done in the club, for its owner: changes, links, people, ways in, copies. */
+@RestController
+@RequestMapping("/api/log")
+class ClubLogController {
+
+  private static final int MOST = 100;
+
+  private final ChangeLogStore store;
+
+  ClubLogController(ChangeLogStore store) {
+    this.store = store;
+  }
+
+  /** Something that was done; the moment is in universal time. */
+  record LogLine(
+      long id,
+      LocalDateTime at,
+      String by,
+      Thing thing,
+      long thingId,
+      Action action,
+      String subject) {}
+
+  /** What was done, the newest first; {@code more} where there is more before. */
+  record LogPage(List<LogLine> lines, boolean more) {}
+
+  /**
+   * A page of the log.
+   *
+   * @param before only what was written before that entry
+   * @param thing only what was done to such things
+   * @param by only what somebody did
+   */
+  @GetMapping
+  LogPage log(
+      @RequestParam @Nullable Long before,
+      @RequestParam @Nullable Thing thing,
+      @RequestParam @Nullable String by) {
+    List<LogRow> rows =
+        store.newest(
+            Optional.ofNullable(before),
+            Optional.ofNullable(thing),
+            Optional.ofNullable(by).filter(it -> !it.isEmpty()),
+            MOST + 1);
+    return new LogPage(
+        rows.stream().limit(MOST).map(ClubLogController::line).toList(), rows.size() > MOST);
+  }
+
+  private static LogLine line(LogRow row) {
+    Change change = row.change();
+    return new LogLine(
+        row.id(),
+        row.at(),
+        change.by(),
+        change.thing(),
+        change.id(),
+        change.action(),
+        change.subject());
+  }
+}
