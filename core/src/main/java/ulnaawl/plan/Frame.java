@@ -13,7 +13,7 @@ import ulnaawl.plan.solve.Rules.Window;
  * @param minutes of the class
  * @param level of the group
  */
-record Frame(int minutes, Level level) {
+public record Frame(int minutes, Level level) {
 
   static final int BREAK = 5;
   private static final int PRACTICE_MORE = 3;
@@ -61,8 +61,13 @@ record Frame(int minutes, Level level) {
     return windows;
   }
 
+  /** Minutes for dances: those of the class without warm-up, breaks and cool-down. */
+  public int danceMinutes() {
+    return Math.max(0, minutes - warmUp() - coolDown() - pauses().size() * BREAK);
+  }
+
   /** Minutes to dance what was just taught, slow to full speed, with its song. */
-  int practice(int songMinutes) {
+  public int practice(int songMinutes) {
     return songMinutes + PRACTICE_MORE;
   }
 

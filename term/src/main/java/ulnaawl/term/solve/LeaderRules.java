@@ -1,0 +1,59 @@
+package ulnaawl.term.solve;
+
+import ai.timefold.solver.core.api.score.stream.Constraint;
+import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
+import java.util.List;
+import java.util.function.Predicate;
+import ulnaawl.term.TermMatch;
+import ulnaawl.term.TermRule;
+
+/** Who leads, and what stays as it was. */
+final class LeaderRules {
+
+  private LeaderRules() {}
+
+  private static Constraint of(
+      ConstraintFactory in, Predicate<Leading> when, TermRule rule, String name) {
+    return in.forEachIncludingUnassigned(Leading.class)
+        .filter(when::test)
+        .penalize(Priced.cost(rule))
+        .justifyWith((led, score) ->
+            new TermMatch(
+                rule,
+                led.getAt().group(),
+                List.of(),
+                List.of(led.getAt()),
+                1,
+                Priced.points(score)))
+        .asConstraint(name);
+  }
+
+  static Constraint noLeader(ConstraintFactory in) {
+    return of(in, Leading::isNobody, TermRule.NO_LEADER, TermRule.NO_LEADER.inFile());
+  }
+
+  static Constraint otherLeader(ConstraintFactory in) {
+    return of(in, Leading::isUnusual, TermRule.OTHER_LEADER, TermRule.OTHER_LEADER.inFile());
+  }
+
+  /** Somebody else leads than in the plan until now. */
+  static Constraint changedLeader(ConstraintFactory in) {
+    return of(in, Leading::isChanged, TermRule.CHANGED, TermRule.CHANGED.inFile() + ", who leads");
+  }
+
+  /** A dance starts otherwise than in the plan until now, or not at all. */
+  static Constraint changedDance(ConstraintFactory in) {
+    return in.forEachIncludingUnassigned(Slot.class)
+        .filter(Slot::isChanged)
+        .penalize(Priced.cost(TermRule.CHANGED))
+        .justifyWith((slot, score) ->
+            new TermMatch(
+                TermRule.CHANGED,
+                slot.getGroup(),
+                slot.before().map(it -> it.dance()).stream().toList(),
+                slot.before().map(it -> it.first()).stream().toList(),
+                1,
+                Priced.points(score)))
+        .asConstraint(TermRule.CHANGED.inFile());
+  }
+}

@@ -1,0 +1,86 @@
+package ulnaawl.term.solve;
+
+import ai.timefold.solver.core.api.domain.common.PlanningId;
+import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
+import ai.timefold.solver.core.api.domain.entity.PlanningPin;
+import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
+import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import ulnaawl.term.ClassOn;
+import ulnaawl.term.Leader;
+
+/** A class, and who leads it; nobody where nobody can. */
+@PlanningEntity
+public class Leading {
+
+  /** The name of its options, for the solver. */
+  static final String OPTIONS = "leaders";
+
+  @PlanningId private long id;
+  private Optional<ClassOn> at;
+  private Optional<Leader> before;
+
+  @PlanningPin private boolean fixed;
+
+  @PlanningVariable(allowsUnassigned = true, valueRangeProviderRefs = OPTIONS)
+  private @Nullable Leader leader;
+
+  /** For the solver, which copies it. */
+  Leading() {
+    this.id = 0;
+    this.at = Optional.empty();
+    this.before = Optional.empty();
+    this.fixed = false;
+  }
+
+  Leading(long id, ClassOn at, boolean fixed, Optional<Leader> before) {
+    this.id = id;
+    this.at = Optional.of(at);
+    this.fixed = fixed;
+    this.before = before;
+    this.leader = before.or(at::usual).filter(at.leaders()::contains).orElse(null);
+  }
+
+  long getId() {
+    return id;
+  }
+
+  /** Who could. */
+  @ValueRangeProvider(id = OPTIONS)
+  public List<Leader> getOptions() {
+    return at.map(ClassOn::leaders).orElse(List.of());
+  }
+
+  public ClassOn getAt() {
+    return at.orElseThrow();
+  }
+
+  public @Nullable Leader getLeader() {
+    return leader;
+  }
+
+  public void setLeader(@Nullable Leader leader) {
+    this.leader = leader;
+  }
+
+  /** Who leads; only for a class that somebody leads. */
+  Leader who() {
+    return Objects.requireNonNull(leader, "nobody leads");
+  }
+
+  boolean isNobody() {
+    return leader == null;
+  }
+
+  boolean isUnusual() {
+    return leader != null
+        && at.flatMap(ClassOn::usual).filter(it -> !it.equals(leader)).isPresent();
+  }
+
+  boolean isChanged() {
+    return before.isPresent() && !Objects.equals(before.get(), leader);
+  }
+}

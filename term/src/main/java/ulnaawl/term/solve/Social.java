@@ -1,0 +1,6 @@
+package ulnaawl.term.solve;
+
+import java.time.LocalDate;
+
+/** A group comes to the social on a day. */
+record Social(long group, LocalDate on) {}
