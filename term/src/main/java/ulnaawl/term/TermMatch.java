@@ -26,6 +26,11 @@ public record TermMatch(
     classes = List.copyOf(classes);
   }
 
+  /** The same, with other points. */
+  public TermMatch worth(long others) {
+    return new TermMatch(rule, group, dances, classes, amount, others);
+  }
+
   /** Whether it is about a dance of a group, in whatever class. */
   public boolean isOf(long other, long dance) {
     return group == other && dances.stream().anyMatch(it -> it.id() == dance);

@@ -2,6 +2,7 @@ package ulnaawl.term.solve;
 
 import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
 import static ai.timefold.solver.core.api.score.stream.Joiners.filtering;
+import static ai.timefold.solver.core.api.score.stream.Joiners.greaterThan;
 import static ai.timefold.solver.core.api.score.stream.Joiners.lessThan;
 
 import ai.timefold.solver.core.api.score.stream.Constraint;
@@ -22,8 +23,7 @@ final class AlwaysRules {
 
   /** All that stands in a class fits into it. */
   static Constraint minutes(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .flattenLast(slot -> slot.in().appearances())
+    return Streams.appearances(in)
         .groupBy(Appearance::at, ConstraintCollectors.sum(Appearance::minutes))
         .filter((at, minutes) -> minutes > at.danceMinutes())
         .penalize(Priced.cost(TermRule.MINUTES), (at, minutes) -> minutes - at.danceMinutes())
@@ -33,15 +33,15 @@ final class AlwaysRules {
                 at.group(),
                 List.of(),
                 List.of(at),
-                (int) (minutes - at.danceMinutes()),
+                minutes - at.danceMinutes(),
                 Priced.points(score)))
         .asConstraint(TermRule.MINUTES.inFile());
   }
 
   /** Nothing is taught that is two levels above the group. */
   static Constraint level(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .filter(slot -> slot.getKind() == Course.Kind.NEW && slot.above() >= TOO_FAR_ABOVE)
+    return Streams.news(in)
+        .filter(slot -> slot.above() >= TOO_FAR_ABOVE)
         .penalize(Priced.cost(TermRule.LEVEL), slot -> slot.above() - TOO_FAR_ABOVE + 1)
         .justifyWith((slot, score) -> slot.match(TermRule.LEVEL, slot.above(), score))
         .asConstraint(TermRule.LEVEL.inFile());
@@ -60,16 +60,14 @@ final class AlwaysRules {
 
   /** What leads to a figure comes before the figure. */
   static Constraint ledTo(ConstraintFactory in) {
-    return in.forEach(Slot.class)
+    return Streams.news(in)
         .flattenLast(
             slot -> slot.in().needs().stream().map(figure -> new Need(slot, figure)).toList())
         .ifNotExists(
-            Slot.class,
+            Streams.news(in),
             equal(Need::group, Slot::getGroup),
-            filtering((need, other) ->
-                !other.isEmpty()
-                    && other.startIn() < need.start()
-                    && other.in().has(need.figure())))
+            greaterThan(Need::start, Slot::startIn),
+            filtering((need, other) -> other.in().has(need.figure())))
         .penalize(Priced.cost(TermRule.LED_TO))
         .justifyWith((need, score) -> need.slot().match(TermRule.LED_TO, 1, score))
         .asConstraint(TermRule.LED_TO.inFile());
@@ -79,7 +77,7 @@ final class AlwaysRules {
   static Constraint notDropped(ConstraintFactory in) {
     return in.forEachIncludingUnassigned(Slot.class)
         .filter(slot ->
-            slot.getKind() == Course.Kind.GO_ON && slot.isEmpty() && !slot.options().isEmpty())
+            slot.getKind() == Course.Kind.GO_ON && slot.isEmpty() && !slot.getOptions().isEmpty())
         .penalize(Priced.cost(TermRule.NOT_DROPPED))
         .justifyWith((slot, score) ->
             new TermMatch(
@@ -90,6 +88,15 @@ final class AlwaysRules {
                 1,
                 Priced.points(score)))
         .asConstraint(TermRule.NOT_DROPPED.inFile());
+  }
+
+  /** Nothing new is begun that the term is too short for. */
+  static Constraint known(ConstraintFactory in) {
+    return Streams.news(in)
+        .filter(slot -> slot.in().known().isEmpty())
+        .penalize(Priced.cost(TermRule.NOT_DROPPED))
+        .justifyWith((slot, score) -> slot.match(TermRule.NOT_DROPPED, 1, score))
+        .asConstraint(TermRule.NOT_DROPPED.inFile() + " (known in the term)");
   }
 
   /** A dance stands once in the plan of a group. */
@@ -111,9 +118,7 @@ final class AlwaysRules {
 
   /** Who leads can teach what is taught. */
   static Constraint canTeach(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .flattenLast(slot -> slot.in().appearances())
-        .filter(Appearance::isTeach)
+    return Streams.teaches(in)
         .join(in.forEachIncludingUnassigned(Leading.class), equal(Appearance::at, Leading::getAt))
         .filter((one, led) -> led.isNobody() || !led.who().canTeach(one.dance().id()))
         .penalize(Priced.cost(TermRule.CAN_TEACH))

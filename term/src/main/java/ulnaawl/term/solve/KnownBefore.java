@@ -1,4 +1,4 @@
 package ulnaawl.term.solve;
 
 /** A group knows a dance before what is planned here. */
-record KnownBefore(long group, long dance) {}
+public record KnownBefore(long group, long dance) {}

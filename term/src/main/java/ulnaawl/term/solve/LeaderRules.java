@@ -15,7 +15,7 @@ final class LeaderRules {
   private static Constraint of(
       ConstraintFactory in, Predicate<Leading> when, TermRule rule, String name) {
     return in.forEachIncludingUnassigned(Leading.class)
-        .filter(when::test)
+        .filter(when)
         .penalize(Priced.cost(rule))
         .justifyWith((led, score) ->
             new TermMatch(
@@ -38,21 +38,21 @@ final class LeaderRules {
 
   /** Somebody else leads than in the plan until now. */
   static Constraint changedLeader(ConstraintFactory in) {
-    return of(in, Leading::isChanged, TermRule.CHANGED, TermRule.CHANGED.inFile() + ", who leads");
+    return of(in, Leading::isChanged, TermRule.CHANGED, TermRule.CHANGED.inFile() + " (who leads)");
   }
 
   /** A dance starts otherwise than in the plan until now, or not at all. */
   static Constraint changedDance(ConstraintFactory in) {
     return in.forEachIncludingUnassigned(Slot.class)
-        .filter(Slot::isChanged)
-        .penalize(Priced.cost(TermRule.CHANGED))
+        .filter(slot -> slot.changes() > 0)
+        .penalize(Priced.cost(TermRule.CHANGED), Slot::changes)
         .justifyWith((slot, score) ->
             new TermMatch(
                 TermRule.CHANGED,
                 slot.getGroup(),
                 slot.before().map(it -> it.dance()).stream().toList(),
                 slot.before().map(it -> it.first()).stream().toList(),
-                1,
+                slot.changes(),
                 Priced.points(score)))
         .asConstraint(TermRule.CHANGED.inFile());
   }

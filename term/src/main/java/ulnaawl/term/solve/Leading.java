@@ -1,8 +1,8 @@
 package ulnaawl.term.solve;
 
-import ai.timefold.solver.core.api.domain.common.PlanningId;
 import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.entity.PlanningPin;
+import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import java.util.List;
@@ -19,11 +19,11 @@ public class Leading {
   /** The name of its options, for the solver. */
   static final String OPTIONS = "leaders";
 
-  @PlanningId private long id;
+  private long id;
   private Optional<ClassOn> at;
   private Optional<Leader> before;
 
-  @PlanningPin private boolean fixed;
+  private boolean fixed;
 
   @PlanningVariable(allowsUnassigned = true, valueRangeProviderRefs = OPTIONS)
   private @Nullable Leader leader;
@@ -44,8 +44,15 @@ public class Leading {
     this.leader = before.or(at::usual).filter(at.leaders()::contains).orElse(null);
   }
 
-  long getId() {
+  @PlanningId
+  public long getId() {
     return id;
+  }
+
+  /** Whether it stays as it is. */
+  @PlanningPin
+  public boolean isFixed() {
+    return fixed;
   }
 
   /** Who could. */

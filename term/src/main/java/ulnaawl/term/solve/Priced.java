@@ -1,6 +1,6 @@
 package ulnaawl.term.solve;
 
-import ai.timefold.solver.core.api.score.HardSoftScore;
+import ai.timefold.solver.core.api.score.buildin.hardsoft.HardSoftScore;
 import ulnaawl.term.TermRule;
 
 /** The price of a rule as the solver counts. */
@@ -18,7 +18,7 @@ final class Priced {
     return of(rule, rule.points());
   }
 
-  private static HardSoftScore of(TermRule rule, long points) {
+  private static HardSoftScore of(TermRule rule, int points) {
     return rule.isHard() ? HardSoftScore.ofHard(points) : HardSoftScore.ofSoft(points);
   }
 

@@ -2,6 +2,8 @@ package ulnaawl.term.solve;
 
 import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
 import static ai.timefold.solver.core.api.score.stream.Joiners.filtering;
+import static ai.timefold.solver.core.api.score.stream.Joiners.greaterThan;
+import static ai.timefold.solver.core.api.score.stream.Joiners.lessThan;
 
 import ai.timefold.solver.core.api.score.stream.Constraint;
 import ai.timefold.solver.core.api.score.stream.ConstraintCollectors;
@@ -24,9 +26,7 @@ final class ShapeRules {
   private ShapeRules() {}
 
   private static BiConstraintStream<Slot, Slot> newPairs(ConstraintFactory in) {
-    return in.forEachUniquePair(
-            Slot.class, equal(Slot::getGroup), equal(Slot::getKind, Slot::getKind))
-        .filter((one, other) -> one.getKind() == Course.Kind.NEW);
+    return Streams.news(in).join(Streams.news(in), equal(Slot::getGroup), lessThan(Slot::getId));
   }
 
   private static Constraint alike(BiConstraintStream<Slot, Slot> pairs, TermRule rule) {
@@ -71,20 +71,22 @@ final class ShapeRules {
     long group() {
       return slot.getGroup();
     }
+
+    int start() {
+      return slot.startIn();
+    }
   }
 
   /** One or two new figures in a dance; what an earlier dance brought is not new any more. */
   static Constraint tooMuchNews(ConstraintFactory in) {
-    return in.forEach(Slot.class)
+    return Streams.news(in)
         .flattenLast(
             slot -> slot.in().news().stream().map(figure -> new News(slot, figure)).toList())
         .ifNotExists(
-            Slot.class,
+            Streams.news(in),
             equal(News::group, Slot::getGroup),
-            filtering((news, other) ->
-                !other.isEmpty()
-                    && other.startIn() < news.slot().startIn()
-                    && other.in().has(news.figure())))
+            greaterThan(News::start, Slot::startIn),
+            filtering((news, other) -> other.in().has(news.figure())))
         .groupBy(News::slot, ConstraintCollectors.count())
         .filter((slot, count) -> count > FEW_NEWS)
         .penalize(Priced.cost(TermRule.TOO_MUCH_NEWS), (slot, count) -> count - FEW_NEWS)
@@ -95,9 +97,7 @@ final class ShapeRules {
 
   /** One teach in a class. */
   static Constraint twoTeaches(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .flattenLast(slot -> slot.in().appearances())
-        .filter(Appearance::isTeach)
+    return Streams.teaches(in)
         .groupBy(Appearance::at, ConstraintCollectors.count())
         .filter((at, count) -> count > 1)
         .penalize(Priced.cost(TermRule.TWO_TEACHES), (at, count) -> count - 1)
@@ -114,9 +114,7 @@ final class ShapeRules {
 
   /** Teaching is spread over the weeks: heaps cost more than they hold. */
   static Constraint uneven(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .flattenLast(slot -> slot.in().appearances())
-        .filter(Appearance::isTeach)
+    return Streams.teaches(in)
         .groupBy(Appearance::at, ConstraintCollectors.sum(Appearance::minutes))
         .penalize(Priced.cost(TermRule.UNEVEN), (at, minutes) -> minutes * minutes / A_HUNDRED)
         .justifyWith((at, minutes, score) ->

@@ -1,14 +1,15 @@
 package ulnaawl.term.solve;
 
-import ai.timefold.solver.core.api.domain.common.PlanningId;
 import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.entity.PlanningPin;
+import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
-import ai.timefold.solver.core.api.score.HardSoftScore;
+import ai.timefold.solver.core.api.score.buildin.hardsoft.HardSoftScore;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.figure.Level;
 import ulnaawl.term.Course;
@@ -26,7 +27,7 @@ public class Slot {
   /** The name of its options, for the solver. */
   static final String OPTIONS = "options";
 
-  @PlanningId private long id;
+  private long id;
   private long group;
   private Course.Kind kind;
   private Optional<Level> level;
@@ -34,7 +35,7 @@ public class Slot {
   private boolean surplus;
   private Optional<Course> before;
 
-  @PlanningPin private boolean fixed;
+  private boolean fixed;
 
   @ValueRangeProvider(id = OPTIONS)
   private List<Course> options;
@@ -84,7 +85,11 @@ public class Slot {
     this.fixed = fixed;
     this.options = options;
     this.before = before;
-    this.course = before.orElse(null);
+  }
+
+  @PlanningId
+  public long getId() {
+    return id;
   }
 
   public long getGroup() {
@@ -99,7 +104,7 @@ public class Slot {
     return surplus;
   }
 
-  List<Course> options() {
+  public List<Course> getOptions() {
     return options;
   }
 
@@ -113,6 +118,14 @@ public class Slot {
 
   public @Nullable Course getCourse() {
     return course;
+  }
+
+  /** Puts something in, wherever it starts. */
+  void put(Course in) {
+    if (!options.contains(in)) {
+      options = Stream.concat(options.stream(), Stream.of(in)).toList();
+    }
+    course = in;
   }
 
   public void setCourse(@Nullable Course course) {
@@ -149,8 +162,18 @@ public class Slot {
         rule, group, List.of(in().dance()), List.of(in().first()), amount, Priced.points(score));
   }
 
-  boolean isChanged() {
-    return before.isPresent() && !Objects.equals(before.get(), course);
+  /** How much it was changed: 1 where its dance starts at another time, 2 for another one. */
+  int changes() {
+    if (before.isEmpty() || Objects.equals(before.get(), course)) {
+      return 0;
+    }
+    return !isEmpty() && danceIn() == before.get().dance().id() ? 1 : 2;
+  }
+
+  /** Whether it stays as it is. */
+  @PlanningPin
+  public boolean isFixed() {
+    return fixed;
   }
 
   @Override

@@ -3,4 +3,4 @@ package ulnaawl.term.solve;
 import java.time.LocalDate;
 
 /** A group comes to the social on a day. */
-record Social(long group, LocalDate on) {}
+public record Social(long group, LocalDate on) {}

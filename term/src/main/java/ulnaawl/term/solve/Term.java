@@ -4,7 +4,7 @@ import ai.timefold.solver.core.api.domain.solution.PlanningEntityCollectionPrope
 import ai.timefold.solver.core.api.domain.solution.PlanningScore;
 import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
 import ai.timefold.solver.core.api.domain.solution.ProblemFactCollectionProperty;
-import ai.timefold.solver.core.api.score.HardSoftScore;
+import ai.timefold.solver.core.api.score.buildin.hardsoft.HardSoftScore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.plan.Theme;
@@ -16,10 +16,10 @@ public class Term {
 
   @PlanningEntityCollectionProperty private List<Slot> slots;
   @PlanningEntityCollectionProperty private List<Leading> leadings;
-  @ProblemFactCollectionProperty private List<Wish> wishes;
-  @ProblemFactCollectionProperty private List<Theme> themes;
-  @ProblemFactCollectionProperty private List<Social> socials;
-  @ProblemFactCollectionProperty private List<KnownBefore> known;
+  private List<Wish> wishes;
+  private List<Theme> themes;
+  private List<Social> socials;
+  private List<KnownBefore> known;
   @PlanningScore private @Nullable HardSoftScore score;
 
   /** For the solver, which copies it. */
@@ -48,6 +48,26 @@ public class Term {
 
   public List<Leading> getLeadings() {
     return leadings;
+  }
+
+  @ProblemFactCollectionProperty
+  public List<Wish> getWishes() {
+    return wishes;
+  }
+
+  @ProblemFactCollectionProperty
+  public List<Theme> getThemes() {
+    return themes;
+  }
+
+  @ProblemFactCollectionProperty
+  public List<Social> getSocials() {
+    return socials;
+  }
+
+  @ProblemFactCollectionProperty
+  public List<KnownBefore> getKnown() {
+    return known;
   }
 
   public @Nullable HardSoftScore getScore() {

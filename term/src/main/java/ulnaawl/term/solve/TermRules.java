@@ -14,6 +14,7 @@ public class TermRules implements ConstraintProvider {
       AlwaysRules.level(in),
       AlwaysRules.ledTo(in),
       AlwaysRules.notDropped(in),
+      AlwaysRules.known(in),
       AlwaysRules.twice(in),
       AlwaysRules.mostNew(in),
       AlwaysRules.canTeach(in),

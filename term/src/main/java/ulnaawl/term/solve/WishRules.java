@@ -24,24 +24,24 @@ final class WishRules {
 
   /** A group gets a new dance, and knows it before the term ends. */
   static Constraint newDance(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .filter(slot -> slot.getKind() == Course.Kind.NEW && slot.in().known().isPresent())
+    return Streams.news(in)
+        .filter(slot -> slot.in().known().isPresent())
         .reward(Priced.worth(TermRule.NEW_DANCE))
         .justifyWith((slot, score) -> slot.match(TermRule.NEW_DANCE, 1, score))
         .asConstraint(TermRule.NEW_DANCE.inFile());
   }
 
   static Constraint aboveLevel(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .filter(slot -> slot.getKind() == Course.Kind.NEW && slot.above() > 0)
+    return Streams.news(in)
+        .filter(slot -> slot.above() > 0)
         .penalize(Priced.cost(TermRule.ABOVE_LEVEL), Slot::above)
         .justifyWith((slot, score) -> slot.match(TermRule.ABOVE_LEVEL, slot.above(), score))
         .asConstraint(TermRule.ABOVE_LEVEL.inFile());
   }
 
   static Constraint belowLevel(ConstraintFactory in) {
-    return in.forEach(Slot.class)
-        .filter(slot -> slot.getKind() == Course.Kind.NEW && slot.above() < 0)
+    return Streams.news(in)
+        .filter(slot -> slot.above() < 0)
         .penalize(Priced.cost(TermRule.BELOW_LEVEL), slot -> -slot.above())
         .justifyWith((slot, score) -> slot.match(TermRule.BELOW_LEVEL, -slot.above(), score))
         .asConstraint(TermRule.BELOW_LEVEL.inFile());
@@ -107,6 +107,6 @@ final class WishRules {
         .filter((one, known) -> one.group() != known.group())
         .reward(Priced.worth(TermRule.SHARED))
         .justifyWith((one, known, score) -> one.slot().match(TermRule.SHARED, 1, score))
-        .asConstraint(TermRule.SHARED.inFile() + ", known before");
+        .asConstraint(TermRule.SHARED.inFile() + " (known before)");
   }
 }
