@@ -1,6 +1,7 @@
 package ulnaawl.term;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -41,5 +42,29 @@ public record TermPlan(List<Start> starts, List<Led> led) {
   /** Where a dance starts with a group. */
   public Optional<Start> start(long group, long dance) {
     return starts.stream().filter(it -> it.group() == group && it.dance() == dance).findFirst();
+  }
+
+  /** Who leads the class of a group on a day. */
+  public Optional<Led> led(long group, LocalDate on) {
+    return led.stream().filter(it -> it.group() == group && it.on().equals(on)).findFirst();
+  }
+
+  /** The same, where a dance starts on another day, or not at all; somebody put it there. */
+  public TermPlan with(long group, long dance, Optional<LocalDate> on) {
+    List<Start> others =
+        new ArrayList<>(
+            starts.stream().filter(it -> it.group() != group || it.dance() != dance).toList());
+    boolean stays = start(group, dance).map(Start::stays).orElse(false);
+    on.ifPresent(it -> others.add(new Start(group, dance, it, stays)));
+    return new TermPlan(others, led);
+  }
+
+  /** The same, where somebody else leads, or nobody. */
+  public TermPlan ledBy(long group, LocalDate on, Optional<Long> leader) {
+    List<Led> others =
+        new ArrayList<>(
+            led.stream().filter(it -> it.group() != group || !it.on().equals(on)).toList());
+    leader.ifPresent(it -> others.add(new Led(group, on, it, false)));
+    return new TermPlan(starts, others);
   }
 }

@@ -24,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.figure.Level;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.calendar.Away;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupDraft;
@@ -35,6 +36,7 @@ import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.proposals.Proposals;
 import ulnaawl.server.songs.SongService;
+import ulnaawl.server.terms.Terms;
 
 /**
  * Loads an invented club into an empty database: people, songs, dances, groups, half a year of
@@ -45,10 +47,14 @@ import ulnaawl.server.songs.SongService;
 class DemoClub implements SmartInitializingSingleton {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
+  private static final int WEEKS_OVER = 5;
+  private static final int WEEKS_TO_COME = 9;
   private static final String PASSWORD = "lantern-light";
 
   private final Notes notes;
   private final Proposals proposals;
+  private final Away away;
+  private final Terms terms;
   private final PeopleService people;
   private final GroupService groups;
   private final DanceService dances;
@@ -65,10 +71,14 @@ class DemoClub implements SmartInitializingSingleton {
       SongService songs,
       DemoHistory history,
       Proposals proposals,
+      Away away,
+      Terms terms,
       Notes notes,
       Today today) {
     this.notes = notes;
     this.proposals = proposals;
+    this.away = away;
+    this.terms = terms;
     this.history = history;
     this.people = people;
     this.groups = groups;
@@ -127,6 +137,15 @@ class DemoClub implements SmartInitializingSingleton {
         text.stripTrailing() + "\n# Small steps in the cha-chas, or the floor is too short.\n",
         "Twice now they ran out of floor.",
         tomas);
+    LocalDate monday = today.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    // Ines is away for a week, and in five weeks all dance together.
+    away.add(monday.plusDays(14), monday.plusDays(20), "in the hills", ines);
+    terms.makeFor(
+        "Winter term",
+        monday.minusWeeks(WEEKS_OVER),
+        monday.plusWeeks(WEEKS_TO_COME).plusDays(4),
+        monday.plusWeeks(5).plusDays(5),
+        "Oda Marsh");
     LOG.info("The demo club is loaded");
   }
 

@@ -23,6 +23,7 @@ public enum Thing {
   SHARE,
   /** Closed days, themes, and the tags of dances. */
   CALENDAR,
+  TERM,
   VOCABULARY,
   PERSON,
   /** Coming in, with a password or a link. */

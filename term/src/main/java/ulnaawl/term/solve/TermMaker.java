@@ -40,6 +40,15 @@ public final class TermMaker {
     }
   }
 
+  TermProblem problem() {
+    return problem;
+  }
+
+  /** The new dances that a group could begin. */
+  List<Course> fresh(long group) {
+    return fresh.getOrDefault(group, List.of());
+  }
+
   /** The term with the plan until now in it, to be made better. */
   Term toImprove() {
     return term(problem.before().orElse(TermPlan.NOTHING), problem.before());
@@ -177,12 +186,21 @@ public final class TermMaker {
                     .flatMap(it -> it.start(group.id(), dance.id()))
                     .flatMap(it -> goingOnAt(group, begun, it)));
         planned.flatMap(it -> goingOnAt(group, begun, it)).ifPresent(slot::put);
+        if (slot.isEmpty() && slot.getKind() == Course.Kind.GO_ON) {
+          // What was begun is gone on with, whether a plan says so or not.
+          slot.put(options.getFirst());
+        }
         slots.add(slot);
       }
     }
   }
 
+  /** Where its start is over, it comes as soon as it may. */
   private Optional<Course> goingOnAt(TermGroup group, Begun begun, TermPlan.Start start) {
+    List<Course> options = goingOn.getOrDefault(begun, List.of());
+    if (!options.isEmpty() && start.on().isBefore(options.getFirst().first().date())) {
+      return Optional.of(options.getFirst());
+    }
     int index = index(group, start.on());
     return goingOn.getOrDefault(begun, List.of()).stream()
         .filter(it -> it.start() == index)

@@ -20,6 +20,8 @@ import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -31,6 +33,7 @@ import ulnaawl.term.TermMatch;
 import ulnaawl.term.TermPlan;
 import ulnaawl.term.TermProblem;
 import ulnaawl.term.TermValue;
+import ulnaawl.term.Wish;
 
 /** Plans a term, and says what a plan is worth. */
 public final class TermPlanner {
@@ -106,6 +109,9 @@ public final class TermPlanner {
    */
   public record Effort(long moves, Duration most, long seed) {
 
+    /** Something that holds, soon. */
+    public static final Effort QUICK = new Effort(5_000, Duration.ofSeconds(10), 1);
+
     /** For a club: some seconds. */
     public static final Effort USUAL = new Effort(250_000, Duration.ofSeconds(15), 1);
   }
@@ -117,6 +123,31 @@ public final class TermPlanner {
    * @param points what the best plan so far is worth besides
    */
   public record Progress(Duration spent, long broken, long points) {}
+
+  /**
+   * Something that could stand in the place of something else.
+   *
+   * @param breaks how badly that breaks rules that hold always, besides what is broken already
+   * @param points what it adds; less than 0 where it is worth less
+   */
+  public record Instead(Course course, long breaks, long points) {}
+
+  /**
+   * A wish that is not met.
+   *
+   * @param best where it would do least harm; empty where the term has no place for it at all
+   * @param gives the rules that would be broken there
+   * @param points what it would add there besides; less than 0 where something else is worth more
+   */
+  public record Unmet(Wish wish, Optional<Course> best, List<TermMatch> gives, long points) {
+    public Unmet {
+      gives = List.copyOf(gives);
+    }
+
+    long breaks() {
+      return -gives.stream().mapToLong(TermMatch::points).sum();
+    }
+  }
 
   /** A plan with what it is worth. */
   public record Planned(TermPlan plan, TermValue value, List<Course> courses) {
@@ -173,6 +204,77 @@ public final class TermPlanner {
   /** What a plan is worth, just as it is. */
   public Planned look(TermPlan plan) {
     return planned(maker.toLookAt(plan));
+  }
+
+  /**
+   * What could stand in the place of a new dance, the best first.
+   *
+   * @param plan in which it stands
+   * @param most so many at the most
+   */
+  public List<Instead> instead(TermPlan plan, long group, long dance, int most) {
+    Term term = maker.toLookAt(plan);
+    Optional<Slot> slot =
+        term.getSlots().stream()
+            .filter(it -> it.getGroup() == group && !it.isEmpty() && it.danceIn() == dance)
+            .findFirst();
+    if (slot.isEmpty()) {
+      return List.of();
+    }
+    Slot here = slot.get();
+    HardSoftScore now = score(term);
+    Course was = here.in();
+    List<Instead> found = new ArrayList<>();
+    for (Course other : here.getOptions()) {
+      boolean sameTime = other.start() == was.start();
+      boolean sameDance = other.dance().id() == dance;
+      if (sameTime != sameDance) {
+        here.setCourse(other);
+        HardSoftScore then = score(term);
+        found.add(
+            new Instead(
+                other,
+                (long) now.hardScore() - then.hardScore(),
+                (long) then.softScore() - now.softScore()));
+      }
+    }
+    return found.stream()
+        .sorted(
+            Comparator.comparingLong(Instead::breaks)
+                .thenComparing(Comparator.comparingLong(Instead::points).reversed()))
+        .limit(most)
+        .toList();
+  }
+
+  /** What is wished and does not stand in a plan, and what would have to give for it. */
+  public List<Unmet> unmet(TermPlan plan) {
+    Planned now = look(plan);
+    return maker.problem().wishes().stream()
+        .filter(it -> plan.start(it.group(), it.dance()).isEmpty())
+        .map(it -> unmet(plan, now, it))
+        .toList();
+  }
+
+  private Unmet unmet(TermPlan plan, Planned now, Wish wish) {
+    return maker.fresh(wish.group()).stream()
+        .filter(it -> it.dance().id() == wish.dance())
+        .map(it -> {
+          TermPlan with = plan.with(wish.group(), wish.dance(), Optional.of(it.first().date()));
+          TermValue then = look(with).value();
+          List<TermMatch> broken =
+              then.brokenRules().stream()
+                  .filter(match -> !now.value().matches().contains(match))
+                  .toList();
+          return new Unmet(wish, Optional.of(it), broken, then.points() - now.value().points());
+        })
+        .min(
+            Comparator.comparingLong(Unmet::breaks)
+                .thenComparing(Comparator.comparingLong(Unmet::points).reversed()))
+        .orElse(new Unmet(wish, Optional.empty(), List.of(), 0));
+  }
+
+  private static HardSoftScore score(Term term) {
+    return Objects.requireNonNull(LOOKING.update(term));
   }
 
   private Planned planned(Term term) {

@@ -1,0 +1,219 @@
+package ulnaawl.server.terms;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.learning.Stage;
+import ulnaawl.plan.Frame;
+import ulnaawl.server.access.Role;
+import ulnaawl.server.calendar.Away;
+import ulnaawl.server.calendar.AwayRow;
+import ulnaawl.server.calendar.ClosedDays;
+import ulnaawl.server.calendar.Closings;
+import ulnaawl.server.calendar.Themes;
+import ulnaawl.server.classes.ClassRow;
+import ulnaawl.server.classes.ClassService;
+import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.RequestRow;
+import ulnaawl.server.groups.Requests;
+import ulnaawl.server.groups.Standings;
+import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.people.Person;
+import ulnaawl.server.platform.Today;
+import ulnaawl.term.Begun;
+import ulnaawl.term.ClassOn;
+import ulnaawl.term.Leader;
+import ulnaawl.term.TermDance;
+import ulnaawl.term.TermGroup;
+import ulnaawl.term.TermProblem;
+import ulnaawl.term.Wish;
+
+/** What is to be planned in a term, as the club stands today. */
+@Component
+class TermProblems {
+
+  private static final int LAST_CLASSES = 8;
+
+  private final GroupService groups;
+  private final ClassService classes;
+  private final ClosedDays closed;
+  private final Away away;
+  private final PeopleService people;
+  private final Standings standings;
+  private final Requests requests;
+  private final Themes themes;
+  private final DanceReader reader;
+  private final Today today;
+
+  TermProblems(
+      GroupService groups,
+      ClassService classes,
+      ClosedDays closed,
+      Away away,
+      PeopleService people,
+      Standings standings,
+      Requests requests,
+      Themes themes,
+      DanceReader reader,
+      Today today) {
+    this.groups = groups;
+    this.classes = classes;
+    this.closed = closed;
+    this.away = away;
+    this.people = people;
+    this.standings = standings;
+    this.requests = requests;
+    this.themes = themes;
+    this.reader = reader;
+    this.today = today;
+  }
+
+  /** The first day that is planned: today, or the first one of a term that is still to come. */
+  LocalDate firstDay(TermRow term) {
+    return term.from().isAfter(today.date()) ? term.from() : today.date();
+  }
+
+  TermProblem of(TermRow term) {
+    LocalDate day = firstDay(term);
+    Map<Long, Set<String>> tags = themes.tags();
+    List<GroupRow> rows =
+        groups.all().stream()
+            .filter(it -> term.groups().stream().anyMatch(in -> in.group() == it.id()))
+            .toList();
+    List<TermDance> dances =
+        rows.stream()
+            .findFirst()
+            .map(it ->
+                standings.of(it.id(), day).stream()
+                    .filter(one -> !one.row().archived() && one.dance().sound())
+                    .map(one ->
+                        new TermDance(
+                            one.row().id(),
+                            one.dance().facts(),
+                            one.dance().listing().walls(),
+                            tags.getOrDefault(one.row().id(), Set.of())))
+                    .toList())
+            .orElse(List.of());
+    List<Leader> leaders = leaders(dances);
+    List<TermGroup> planned = new ArrayList<>();
+    List<Begun> begun = new ArrayList<>();
+    List<Wish> wishes = new ArrayList<>();
+    for (GroupRow row : rows) {
+      List<GroupDance> known = standings.of(row.id(), day);
+      planned.add(group(term, row, known, leaders));
+      known.stream()
+          .filter(it -> it.standing().stage() != Stage.NOT_STARTED)
+          .map(it -> new Begun(row.id(), it.row().id(), it.standing(), it.evidence()))
+          .forEach(begun::add);
+      requests.of(row.id()).stream()
+          .filter(Requests.Asked::isOpen)
+          .map(Requests.Asked::row)
+          .collect(Collectors.groupingBy(RequestRow::dance, Collectors.counting()))
+          .forEach((dance, times) -> wishes.add(new Wish(row.id(), dance, Math.toIntExact(times))));
+    }
+    return new TermProblem(
+        planned,
+        dances,
+        reader.book(),
+        begun,
+        wishes,
+        themes.all(),
+        term.social(),
+        Optional.empty());
+  }
+
+  private List<Leader> leaders(List<TermDance> dances) {
+    Set<Long> all = dances.stream().map(TermDance::id).collect(Collectors.toSet());
+    return people.everybody().stream()
+        .filter(it -> it.signedIn().isAtLeast(Role.CO_INSTRUCTOR))
+        .map(it ->
+            Leader.of(
+                it.id(),
+                it.name(),
+                it.signedIn().isAtLeast(Role.INSTRUCTOR),
+                groups.ledBy(it.name()),
+                all))
+        .toList();
+  }
+
+  private TermGroup group(
+      TermRow term, GroupRow row, List<GroupDance> known, List<Leader> leaders) {
+    TermRow.InTerm in =
+        term.groups().stream().filter(it -> it.group() == row.id()).findFirst().orElseThrow();
+    long begun =
+        known.stream()
+            .flatMap(it -> it.evidence().stream().map(one -> one.date()).sorted().limit(1))
+            .filter(it -> !it.isBefore(term.from()) && it.isBefore(today.date()))
+            .count();
+    return new TermGroup(
+        row.id(),
+        row.name(),
+        row.level(),
+        (int) Math.max(0, in.mostNew() - begun),
+        Standings.figuresMet(known),
+        classes(term, row, leaders),
+        in.social());
+  }
+
+  private List<ClassOn> classes(TermRow term, GroupRow row, List<Leader> leaders) {
+    Closings closings = closed.now();
+    Map<LocalDate, ClassRow> rows =
+        classes.between(term.from(), term.to()).stream()
+            .filter(it -> it.group() == row.id())
+            .collect(Collectors.toMap(ClassRow::date, it -> it));
+    Optional<Leader> usual =
+        Leader.usual(classes.lastLed(row.id(), LAST_CLASSES)).flatMap(it -> named(leaders, it));
+    List<AwayRow> gone = away.coming();
+    List<ClassOn> found = new ArrayList<>();
+    for (LocalDate date :
+        closings.daysOf(row.id(), row.weekday()).between(term.from(), term.to()).toList()) {
+      Optional<ClassRow> at = Optional.ofNullable(rows.get(date));
+      boolean held = date.isBefore(today.date()) || at.filter(ClassRow::recorded).isPresent();
+      int minutes = at.map(ClassRow::minutes).orElse(row.minutes());
+      Optional<Leader> settled = at.flatMap(ClassRow::ledBy).flatMap(it -> named(leaders, it));
+      List<Leader> could =
+          settled
+              .map(List::of)
+              .orElseGet(() -> leaders.stream().filter(it -> isThere(gone, it, date)).toList());
+      found.add(
+          new ClassOn(
+              row.id(),
+              found.size(),
+              (int) (ChronoUnit.DAYS.between(monday(term.from()), date) / 7) + 1,
+              date,
+              row.startsAt(),
+              minutes,
+              new Frame(minutes, row.level()).danceMinutes(),
+              held,
+              could,
+              settled.or(() -> usual).filter(could::contains)));
+    }
+    return found;
+  }
+
+  static LocalDate monday(LocalDate day) {
+    return day.minusDays(day.getDayOfWeek().getValue() - 1L);
+  }
+
+  private static boolean isThere(List<AwayRow> gone, Leader leader, LocalDate date) {
+    return gone.stream().noneMatch(it -> it.person() == leader.id() && it.has(date));
+  }
+
+  private static Optional<Leader> named(List<Leader> leaders, String name) {
+    return leaders.stream().filter(it -> it.name().equals(name)).findFirst();
+  }
+
+  /** Who leads, by number. */
+  Map<Long, String> names() {
+    return people.everybody().stream().collect(Collectors.toMap(Person::id, Person::name));
+  }
+}

@@ -1,0 +1,157 @@
+package ulnaawl.server.terms;
+
+import static ulnaawl.server.tables.Tables.TERM;
+import static ulnaawl.server.tables.Tables.TERM_GROUP;
+import static ulnaawl.server.tables.Tables.TERM_LED;
+import static ulnaawl.server.tables.Tables.TERM_START;
+
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.TermRecord;
+import ulnaawl.server.terms.TermRow.InTerm;
+import ulnaawl.term.TermPlan;
+
+/** Terms in the database. */
+@Repository
+class TermStore {
+
+  private static final VersionedStore<TermRecord> ROWS =
+      new VersionedStore<>(TERM.ID, TERM.VERSION, TERM.ACTIVE);
+
+  private final DSLContext database;
+
+  TermStore(DSLContext database) {
+    this.database = database;
+  }
+
+  /** All terms, the latest first. */
+  List<TermRow> all() {
+    return database
+        .selectFrom(TERM)
+        .where(TERM.ACTIVE.isTrue())
+        .orderBy(TERM.FROM_DAY.desc(), TERM.ID.desc())
+        .fetch(this::row);
+  }
+
+  Optional<TermRow> find(long id) {
+    return database
+        .selectFrom(TERM)
+        .where(TERM.ID.eq(id).and(TERM.ACTIVE.isTrue()))
+        .fetchOptional(this::row);
+  }
+
+  private TermRow row(TermRecord row) {
+    List<InTerm> groups =
+        database
+            .selectFrom(TERM_GROUP)
+            .where(TERM_GROUP.TERM_ID.eq(row.getId()))
+            .orderBy(TERM_GROUP.GROUP_ID)
+            .fetch(it -> new InTerm(it.getGroupId(), it.getMostNew(), it.getSocial()));
+    List<TermPlan.Start> starts =
+        database
+            .selectFrom(TERM_START)
+            .where(TERM_START.TERM_ID.eq(row.getId()))
+            .orderBy(TERM_START.GROUP_ID, TERM_START.STARTS_ON, TERM_START.DANCE_ID)
+            .fetch(it ->
+                new TermPlan.Start(
+                    it.getGroupId(), it.getDanceId(), it.getStartsOn(), it.getStays()));
+    List<TermPlan.Led> led =
+        database
+            .selectFrom(TERM_LED)
+            .where(TERM_LED.TERM_ID.eq(row.getId()))
+            .orderBy(TERM_LED.GROUP_ID, TERM_LED.HELD_ON)
+            .fetch(it ->
+                new TermPlan.Led(it.getGroupId(), it.getHeldOn(), it.getPersonId(), it.getStays()));
+    return new TermRow(
+        row.getId(),
+        row.getName(),
+        row.getFromDay(),
+        row.getToDay(),
+        Optional.ofNullable(row.getSocialOn()),
+        row.getVersion(),
+        groups,
+        new TermPlan(starts, led));
+  }
+
+  long add(TermRow row) {
+    long id =
+        database
+            .insertInto(TERM)
+            .set(TERM.NAME, row.name())
+            .set(TERM.FROM_DAY, row.from())
+            .set(TERM.TO_DAY, row.to())
+            .set(TERM.SOCIAL_ON, row.social().orElse(null))
+            .set(TERM.VERSION, 1)
+            .set(TERM.ACTIVE, true)
+            .returningResult(TERM.ID)
+            .fetchSingle()
+            .value1();
+    groups(id, row.groups());
+    return id;
+  }
+
+  /** Whether the term still had its version, and so was changed: its frame and what is settled. */
+  boolean change(TermRow row) {
+    boolean changed =
+        database
+                .update(TERM)
+                .set(TERM.NAME, row.name())
+                .set(TERM.FROM_DAY, row.from())
+                .set(TERM.TO_DAY, row.to())
+                .set(TERM.SOCIAL_ON, row.social().orElse(null))
+                .set(TERM.VERSION, row.version() + 1)
+                .where(ROWS.at(row.id(), row.version()).and(TERM.ACTIVE.isTrue()))
+                .execute()
+            == 1;
+    if (changed) {
+      database.deleteFrom(TERM_GROUP).where(TERM_GROUP.TERM_ID.eq(row.id())).execute();
+      database.deleteFrom(TERM_START).where(TERM_START.TERM_ID.eq(row.id())).execute();
+      database.deleteFrom(TERM_LED).where(TERM_LED.TERM_ID.eq(row.id())).execute();
+      groups(row.id(), row.groups());
+      plan(row.id(), row.plan());
+    }
+    return changed;
+  }
+
+  private void groups(long id, List<InTerm> groups) {
+    for (InTerm one : groups) {
+      database
+          .insertInto(TERM_GROUP)
+          .set(TERM_GROUP.TERM_ID, id)
+          .set(TERM_GROUP.GROUP_ID, one.group())
+          .set(TERM_GROUP.MOST_NEW, one.mostNew())
+          .set(TERM_GROUP.SOCIAL, one.social())
+          .execute();
+    }
+  }
+
+  private void plan(long id, TermPlan plan) {
+    for (TermPlan.Start one : plan.starts()) {
+      database
+          .insertInto(TERM_START)
+          .set(TERM_START.TERM_ID, id)
+          .set(TERM_START.GROUP_ID, one.group())
+          .set(TERM_START.DANCE_ID, one.dance())
+          .set(TERM_START.STARTS_ON, one.on())
+          .set(TERM_START.STAYS, one.stays())
+          .execute();
+    }
+    for (TermPlan.Led one : plan.led()) {
+      database
+          .insertInto(TERM_LED)
+          .set(TERM_LED.TERM_ID, id)
+          .set(TERM_LED.GROUP_ID, one.group())
+          .set(TERM_LED.HELD_ON, one.on())
+          .set(TERM_LED.PERSON_ID, one.leader())
+          .set(TERM_LED.STAYS, one.stays())
+          .execute();
+    }
+  }
+
+  boolean archive(long id, int version) {
+    return ROWS.archive(database, id, version);
+  }
+}

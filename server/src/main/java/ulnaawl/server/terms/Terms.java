@@ -1,0 +1,163 @@
+package ulnaawl.server.terms;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.Action;
+import ulnaawl.server.history.Change;
+import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.terms.TermRow.InTerm;
+import ulnaawl.term.TermPlan;
+import ulnaawl.term.solve.TermPlanner;
+
+/** Terms: made, changed, put away. */
+@Service
+public class Terms {
+
+  private static final int MOST_WEEKS = 30;
+  private static final int MOST_GROUPS = 20;
+  private static final int MOST_TERMS = 60;
+  private static final int DEMO_NEW = 5;
+
+  private final TermStore store;
+  private final GroupService groups;
+  private final DanceService dances;
+  private final TermProblems problems;
+  private final ApplicationEventPublisher events;
+
+  Terms(
+      TermStore store,
+      GroupService groups,
+      DanceService dances,
+      TermProblems problems,
+      ApplicationEventPublisher events) {
+    this.store = store;
+    this.groups = groups;
+    this.dances = dances;
+    this.problems = problems;
+    this.events = events;
+  }
+
+  List<TermRow> all() {
+    return store.all();
+  }
+
+  TermRow get(long id) {
+    return store.find(id).orElseThrow(() -> Problem.gone("This term is not here any more."));
+  }
+
+  @Transactional
+  TermRow make(
+      String name,
+      LocalDate from,
+      LocalDate to,
+      Optional<LocalDate> social,
+      List<InTerm> in,
+      String by) {
+    check(from, to, social, in);
+    if (store.all().size() >= MOST_TERMS) {
+      throw Problem.rejected("Up to " + MOST_TERMS + " terms are kept; put some away.");
+    }
+    long id;
+    try {
+      id = store.add(new TermRow(0, name.strip(), from, to, social, 1, in, TermPlan.NOTHING));
+    } catch (DuplicateKeyException taken) {
+      throw Problem.conflict("There is a term of that name already.");
+    }
+    say(id, Action.ADDED, by, 0, 1, name.strip());
+    return get(id);
+  }
+
+  private void check(LocalDate from, LocalDate to, Optional<LocalDate> social, List<InTerm> in) {
+    if (to.isBefore(from) || ChronoUnit.WEEKS.between(from, to) >= MOST_WEEKS) {
+      throw Problem.rejected(
+          "A term goes from one day to a later one, " + MOST_WEEKS + " weeks at most.");
+    }
+    if (in.isEmpty() || in.size() > MOST_GROUPS) {
+      throw Problem.rejected("A term has 1 to " + MOST_GROUPS + " groups.");
+    }
+    Set<Long> met = new HashSet<>();
+    for (InTerm one : in) {
+      groups.active(one.group());
+      if (!met.add(one.group())) {
+        throw Problem.rejected("A group stands in a term once.");
+      }
+    }
+    if (social.isPresent() && social.get().isBefore(from)) {
+      throw Problem.rejected("The social is before the term.");
+    }
+  }
+
+  /** Another frame: its days, its groups, its social. */
+  @Transactional
+  TermRow frame(TermRow wanted, SignedIn me) {
+    check(wanted.from(), wanted.to(), wanted.social(), wanted.groups());
+    return change(wanted, me.name());
+  }
+
+  /** Another plan; what it starts has to be there. */
+  @Transactional
+  TermRow plan(long id, int version, TermPlan plan, String by) {
+    TermRow now = get(id);
+    Set<Long> in = new HashSet<>();
+    now.groups().forEach(it -> in.add(it.group()));
+    for (TermPlan.Start start : plan.starts()) {
+      dances.get(start.dance());
+      boolean outside = start.on().isBefore(now.from()) || start.on().isAfter(now.to());
+      if (!in.contains(start.group()) || outside) {
+        throw Problem.rejected("What starts, starts with a group of the term and within it.");
+      }
+    }
+    return change(
+        new TermRow(
+            id, now.name(), now.from(), now.to(), now.social(), version, now.groups(), plan),
+        by);
+  }
+
+  /** A term with the first plan that is found, without a role check, for the demo club. */
+  @Transactional
+  public void makeFor(String name, LocalDate from, LocalDate to, LocalDate social, String by) {
+    List<InTerm> in = groups.all().stream().map(it -> new InTerm(it.id(), DEMO_NEW, true)).toList();
+    TermRow term = make(name, from, to, Optional.of(social), in, by);
+    TermPlan plan =
+        new TermPlanner(problems.of(term)).plan(TermPlanner.Effort.QUICK, _ -> {}).plan();
+    plan(term.id(), term.version(), plan, by);
+  }
+
+  private TermRow change(TermRow row, String by) {
+    try {
+      if (!store.change(row)) {
+        get(row.id());
+        throw Problem.conflict("Somebody changed this term just now; look again.");
+      }
+    } catch (DuplicateKeyException taken) {
+      throw Problem.conflict("There is a term of that name already.");
+    }
+    say(row.id(), Action.CHANGED, by, row.version(), row.version() + 1, row.name());
+    return get(row.id());
+  }
+
+  @Transactional
+  void archive(long id, int version, SignedIn me) {
+    TermRow row = get(id);
+    if (!store.archive(id, version)) {
+      throw Problem.conflict("Somebody changed this term just now; look again.");
+    }
+    say(id, Action.ARCHIVED, me.name(), version, version, row.name());
+  }
+
+  private void say(long id, Action action, String by, int from, int to, String name) {
+    events.publishEvent(new Change(Thing.TERM, id, action, by, from, to, name, Optional.empty()));
+  }
+}

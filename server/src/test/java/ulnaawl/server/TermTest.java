@@ -1,0 +1,141 @@
+package ulnaawl.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDate;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A term is planned, looked at, changed by hand and planned again. */
+public class TermTest extends ServerTest {
+
+  private static JsonNode ok(Client.Answer answer) {
+    assertTrue(answer.status() < 300, answer.raw().body());
+    return answer.body();
+  }
+
+  private static String form(String name, String from, String to, int version) {
+    return Client.json(
+        ("{'name':'%s','from':'%s','to':'%s','social':'2027-02-20','version':%d,"
+                + "'groups':[{'group':1,'mostNew':3,'social':true},"
+                + "{'group':2,'mostNew':3,'social':true}]}")
+            .formatted(name, from, to, version));
+  }
+
+  private JsonNode planned(Client by, long id) throws InterruptedException {
+    ok(by.post("/api/terms/" + id + "/plan", ""));
+    for (int i = 0; i < 600; i++) {
+      JsonNode job = ok(by.get("/api/terms/" + id + "/plan"));
+      if (!job.get("running").asBoolean()) {
+        return job;
+      }
+      Thread.sleep(100);
+      if (i == 30) {
+        // Whoever has waited long enough takes the best so far.
+        ok(by.delete("/api/terms/" + id + "/plan"));
+      }
+    }
+    throw new AssertionError("it does not end");
+  }
+
+  @Test
+  public void aTermIsPlannedChangedAndPlannedAgain() throws InterruptedException {
+    Client wilma = wilma();
+    JsonNode made = ok(wilma.post("/api/terms", form("Spring", "2027-01-04", "2027-03-26", 0)));
+    long id = made.get("id").asLong();
+    assertEquals(made.get("weeks").size(), 12);
+    JsonNode job = planned(wilma, id);
+    assertEquals(job.get("broken").asLong(), 0, job.toString());
+    assertTrue(job.get("changes").size() > 4, job.toString());
+    JsonNode sheet =
+        ok(wilma.post("/api/terms/" + id + "/plan/take", Client.json("{'version':1}")));
+    assertEquals(sheet.get("broken").size(), 0, sheet.get("broken").toString());
+    JsonNode bar = firstNew(sheet);
+    assertTrue(bar.get("reasons").size() > 0);
+    assertTrue(bar.get("knots").size() > 1);
+
+    // A week later: what it costs is said before it is done, and is what it costs.
+    long group = bar.get("group").asLong();
+    LocalDate later = LocalDate.parse(bar.get("start").asString()).plusWeeks(1);
+    String start =
+        Client.json(
+            "{'group':%d,'dance':%d,'on':'%s','stays':true,'version':%d}"
+                .formatted(group, bar.get("dance").asLong(), later, sheet.get("version").asInt()));
+    JsonNode cost = ok(wilma.post("/api/terms/" + id + "/cost", start));
+    JsonNode moved = ok(wilma.put("/api/terms/" + id + "/start", start));
+    assertEquals(
+        moved.get("points").asLong() - sheet.get("points").asLong(), cost.get("points").asLong());
+    assertEquals(moved.get("broken").size(), cost.get("breaks").size());
+    assertEquals(
+        wilma.put("/api/terms/" + id + "/start", start).status(), 409, "from an older version");
+    ok(wilma.get("/api/terms/" + id + "/unmet"));
+    JsonNode instead =
+        ok(
+            wilma.get(
+                "/api/terms/%d/instead?group=%d&dance=%d"
+                    .formatted(id, group, bar.get("dance").asLong())));
+    assertTrue(instead.size() > 0);
+
+    // Snow closes a week: the plan is held against it, and only what has to moves.
+    ok(
+        wilma.post(
+            "/api/calendar/closed",
+            Client.json("{'from':'2027-01-18','to':'2027-01-24','note':'snow'}")));
+    JsonNode again = planned(wilma, id);
+    assertEquals(again.get("broken").asLong(), 0, again.toString());
+    JsonNode taken =
+        ok(
+            wilma.post(
+                "/api/terms/" + id + "/plan/take",
+                Client.json(
+                    "{'version':%d,'changes':[]}".formatted(moved.get("version").asInt()))));
+    assertEquals(taken.get("courses").size(), moved.get("courses").size(), "no change was taken");
+    assertEquals(
+        wilma.delete("/api/terms/" + id + "?version=" + taken.get("version").asInt()).status(),
+        204);
+    assertEquals(wilma.get("/api/terms/" + id).status(), 404);
+  }
+
+  private static JsonNode firstNew(JsonNode sheet) {
+    for (JsonNode one : sheet.get("courses")) {
+      if (one.get("kind").asString().equals("NEW")) {
+        return one;
+      }
+    }
+    throw new AssertionError("no new dance in " + sheet);
+  }
+
+  @Test
+  public void theDemoClubIsInTheMiddleOfATerm() {
+    JsonNode terms = ok(viewer().get("/api/terms"));
+    JsonNode sheet = ok(viewer().get("/api/terms/" + terms.get(0).get("id").asLong()));
+    assertEquals(sheet.get("broken").size(), 0, sheet.get("broken").toString());
+    boolean happened = false;
+    boolean closed = false;
+    for (JsonNode group : sheet.get("groups")) {
+      for (JsonNode cell : group.get("classes")) {
+        happened |= cell.get("happened").size() > 0;
+        closed |= !cell.get("closed").asString().isEmpty();
+      }
+    }
+    assertTrue(happened && closed);
+    assertFalse(firstNew(sheet).get("known").isNull());
+  }
+
+  @Test
+  public void whatIsNoTermIsRefused() {
+    Client wilma = wilma();
+    assertEquals(
+        wilma.post("/api/terms", form("Long", "2027-01-04", "2028-03-26", 0)).status(), 422);
+    assertEquals(
+        wilma.post("/api/terms", form("Back", "2027-03-04", "2027-01-26", 0)).status(), 422);
+    String twice =
+        form("Twice", "2027-01-04", "2027-03-26", 0).replace("\"group\":2", "\"group\":1");
+    assertEquals(wilma.post("/api/terms", twice).status(), 422);
+    String far = form("Far", "2027-01-04", "2027-03-26", 0).replace("\"group\":2", "\"group\":99");
+    assertEquals(wilma.post("/api/terms", far).status(), 404);
+    assertEquals(wilma.post("/api/terms/99/plan", "").status(), 404);
+  }
+}

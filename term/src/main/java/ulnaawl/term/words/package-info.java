@@ -1,0 +1,5 @@
+/** A term in words. */
+@NullMarked
+package ulnaawl.term.words;
+
+import org.jspecify.annotations.NullMarked;
