@@ -12,6 +12,8 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     environment: 'happy-dom',
+    // A slow or busy machine is not a mistake.
+    testTimeout: 20_000,
     environmentOptions: { happyDOM: { url: 'http://club.test/' } },
     include: ['test/**/*.test.ts'],
     setupFiles: ['test/setup.ts'],

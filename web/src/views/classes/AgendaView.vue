@@ -36,7 +36,11 @@ function passed(coming: Schemas['Coming']): boolean {
 
 <template>
   <div class="stack">
-    <PageHead title="Coming classes" />
+    <PageHead title="Coming classes">
+      <template #actions>
+        <RouterLink to="/terms"><el-button tag="span">Terms</el-button></RouterLink>
+      </template>
+    </PageHead>
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
         <p v-if="data.coming.length === 0" class="card">

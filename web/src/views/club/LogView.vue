@@ -38,6 +38,7 @@ const THINGS: Partial<Record<Line['thing'], string>> = {
   DANCE: 'dances',
   SONG: 'songs',
   TEACH: 'teaches',
+  TERM: 'terms',
   GROUP: 'groups',
   REGISTER: 'registers',
   REQUEST: 'requests',
@@ -65,6 +66,7 @@ const PLACES: Partial<Record<Line['thing'], string>> = {
   SONG: '/songs/',
   CLASS: '/classes/',
   GROUP: '/groups/',
+  TERM: '/terms/',
 }
 const place = (line: Line) => {
   const folder = PLACES[line.thing]

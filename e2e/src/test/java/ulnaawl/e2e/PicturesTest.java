@@ -69,10 +69,9 @@ public class PicturesTest extends BrowserTest {
     page.locator(".calls .cue").first().waitFor();
     keep(page, "teach.png");
     take(page, "/groups/2", "group.png");
-    page.navigate(at("/club"));
-    button(page, "Back up now").click();
-    page.getByText("Last backup").waitFor();
-    keep(page, "club.png");
+    page.navigate(at("/terms/1"));
+    page.locator(".group .bar.new").first().click();
+    keep(page, "term.png");
   }
 
   public void onTheFloor() {

@@ -96,14 +96,6 @@ public class ClassService {
     return store.recorded(most);
   }
 
-  /** Who led the last classes of a group that were written down, the newest first. */
-  public List<String> lastLed(long group, int most) {
-    return store.recordedOf(group).stream()
-        .limit(most)
-        .flatMap(it -> it.ledBy().or(it::recordedBy).stream())
-        .toList();
-  }
-
   /** The classes from one day to another, planned or written down. */
   public List<ClassRow> between(LocalDate from, LocalDate to) {
     return store.between(from, to);

@@ -5,8 +5,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.learning.Stage;
@@ -170,8 +172,7 @@ class TermProblems {
         classes.between(term.from(), term.to()).stream()
             .filter(it -> it.group() == row.id())
             .collect(Collectors.toMap(ClassRow::date, it -> it));
-    Optional<Leader> usual =
-        Leader.usual(classes.lastLed(row.id(), LAST_CLASSES)).flatMap(it -> named(leaders, it));
+    Optional<Leader> usual = Leader.usual(lastLed(row.id())).flatMap(it -> named(leaders, it));
     List<AwayRow> gone = away.coming();
     List<ClassOn> found = new ArrayList<>();
     for (LocalDate date :
@@ -198,6 +199,15 @@ class TermProblems {
               settled.or(() -> usual).filter(could::contains)));
     }
     return found;
+  }
+
+  /** Who led the last classes of a group, the newest first. */
+  private List<String> lastLed(long group) {
+    NavigableMap<LocalDate, String> led = new TreeMap<>();
+    groups
+        .evidenceOf(group)
+        .forEach(it -> led.put(it.date(), it.details().ledBy().orElse(it.by())));
+    return led.descendingMap().values().stream().limit(LAST_CLASSES).toList();
   }
 
   static LocalDate monday(LocalDate day) {

@@ -1,0 +1,79 @@
+package ulnaawl.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** A term is looked at, a dance is moved with its price said first, and it is planned again. */
+public class TermPageTest extends BrowserTest {
+
+  private static final double PLANNING = 40_000;
+
+  private Page term() {
+    Page page = signedIn("Wilma Otterspoor");
+    page.navigate(at("/terms"));
+    page.getByText("Winter term").click();
+    page.waitForURL(Pattern.compile(".*/terms/\\d+"));
+    return page;
+  }
+
+  @Test
+  public void aDanceMovesAtAPriceThatIsSaidFirst() {
+    Page page = term();
+    Locator bar = page.locator(".group .bar.new").first();
+    String title = bar.locator(".title").textContent().strip();
+    bar.click();
+    Locator panel = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(title));
+    assertThat(panel).containsText("New to");
+    assertThat(panel).containsText("taught to the end");
+    String start = String.valueOf(bar.getAttribute("title"));
+    panel.getByText("A class later").click();
+    Locator asked = page.locator(".asked");
+    assertThat(asked).containsText(title);
+    assertThat(asked).containsText("points");
+    asked.getByText("Do it").click();
+    assertThat(asked).hasCount(0);
+    Locator moved =
+        page.locator(".group .bar[aria-pressed='true']")
+            .filter(new Locator.FilterOptions().setHasText(title));
+    assertThat(moved).isVisible();
+    assertThat(moved).not().hasAttribute("title", start);
+    assertThat(moved).containsText("⚓");
+  }
+
+  @Test(dependsOnMethods = "aDanceMovesAtAPriceThatIsSaidFirst")
+  public void aLostWeekIsPlannedAgainAndTakenChangeByChange() {
+    Page page = term();
+    page.getByText("What it is worth").click();
+    assertThat(page.locator(".worth")).containsText("new dances");
+    page.getByText("Wishes that are not met").click();
+    page.getByText(Pattern.compile("Plan again|Plan the term")).click();
+    Locator panel = page.getByLabel("Plan of the term");
+    assertThat(panel)
+        .containsText(
+            Pattern.compile("\\d+ changes?|as good as it gets"),
+            new LocatorAssertions.ContainsTextOptions().setTimeout(PLANNING));
+    if (panel.getByText("as good as it gets").count() == 0) {
+      panel.getByText("None of them").click();
+      panel.getByRole(AriaRole.CHECKBOX).first().check();
+      panel.getByText(Pattern.compile("^Take")).click();
+      assertThat(panel).hasCount(0);
+    }
+    assertThat(page.getByLabel("What does not hold")).hasCount(0);
+  }
+
+  @Test
+  public void thePosterSaysWhatIsNewWhen() {
+    Page page = term();
+    page.getByText("Poster").click();
+    Locator poster = page.locator(".poster");
+    assertThat(poster).containsText("We all dance together on");
+    assertThat(poster).containsText("no class: Midwinter break");
+    assertThat(poster.locator("section")).hasCount(3);
+  }
+}

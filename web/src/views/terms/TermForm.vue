@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import FormField from '@/components/form-field/FormField.vue'
+import { useDo } from '@/composables/useDo'
+import { useLoad } from '@/composables/useLoad'
+
+/** A new term: from when to when, which groups, how many new dances each. */
+const emit = defineEmits<{ cancel: [] }>()
+const USUAL_NEW = 5
+const router = useRouter()
+const { busy, run } = useDo()
+const groups = useLoad(() => ask(api.GET('/api/groups')))
+const form = reactive<{ name: string; days: [string, string] | null; social: string | null }>({
+  name: '',
+  days: null,
+  social: null,
+})
+const most = reactive<Record<number, number>>({})
+const out = reactive<Record<number, boolean>>({})
+const ready = computed(() => form.name.trim() && form.days)
+onMounted(groups.load)
+
+async function make() {
+  if (!form.days) return
+  const [from, to] = form.days
+  const body = {
+    name: form.name.trim(),
+    from,
+    to,
+    social: form.social ?? undefined,
+    version: 0,
+    groups: (groups.data.value ?? [])
+      .filter((one) => !out[one.id])
+      .map((one) => ({ group: one.id, mostNew: most[one.id] ?? USUAL_NEW, social: !!form.social })),
+  }
+  await run(async () => {
+    const made = await ask(api.POST('/api/terms', { body }))
+    await router.push(`/terms/${made.id}`)
+  })
+}
+</script>
+
+<template>
+  <form class="card stack" @submit.prevent="make">
+    <div class="row fields">
+      <FormField label="Name"><el-input v-model="form.name" name="name" maxlength="60" /></FormField>
+      <FormField label="From and to">
+        <el-date-picker
+          v-model="form.days"
+          type="daterange"
+          value-format="YYYY-MM-DD"
+          start-placeholder="first day"
+          end-placeholder="last day"
+          aria-label="From and to"
+        />
+      </FormField>
+      <FormField label="Social" hint="where all dance together, if there is one">
+        <el-date-picker v-model="form.social" value-format="YYYY-MM-DD" aria-label="Social" />
+      </FormField>
+    </div>
+    <fieldset>
+      <legend>New dances a group takes in the term, at the most</legend>
+      <ul class="rows">
+        <li v-for="one in groups.data.value ?? []" :key="one.id" class="row">
+          <el-checkbox
+            :model-value="!out[one.id]"
+            :label="one.name"
+            @update:model-value="(now: string | number | boolean) => (out[one.id] = !now)"
+          />
+          <el-input-number
+            :model-value="most[one.id] ?? USUAL_NEW"
+            :min="0"
+            :max="20"
+            size="small"
+            :aria-label="`New dances of ${one.name}`"
+            @update:model-value="(now: number | undefined) => (most[one.id] = now ?? USUAL_NEW)"
+          />
+        </li>
+      </ul>
+    </fieldset>
+    <div class="row">
+      <el-button type="primary" native-type="submit" :disabled="!ready" :loading="busy">Make it</el-button>
+      <el-button @click="emit('cancel')">Cancel</el-button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.fields {
+  align-items: start;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+  padding: 0;
+}
+</style>
