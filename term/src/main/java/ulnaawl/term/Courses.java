@@ -207,12 +207,16 @@ public final class Courses {
     return after;
   }
 
-  /** All that comes after, each time when it is due. */
+  /**
+   * All that comes after: in each class until it is known (what was taught lately is danced again,
+   * or it does not stay), then each time when it is due. Common practice, no source.
+   */
   private static void follow(TermGroup group, int all, List<Evidence> evidence, List<Step> steps) {
     int index = steps.getLast().index();
     Standing standing = LearningRecord.standing(evidence, all, group.classes().get(index).date());
     while (true) {
-      LocalDate due = standing.due().orElse(LocalDate.MIN);
+      LocalDate due =
+          standing.stage() == Stage.KNOWN ? standing.due().orElse(LocalDate.MIN) : LocalDate.MIN;
       index++;
       while (index < group.classes().size() && group.classes().get(index).date().isBefore(due)) {
         index++;

@@ -90,10 +90,10 @@ final class AlwaysRules {
         .asConstraint(TermRule.NOT_DROPPED.inFile());
   }
 
-  /** Nothing new is begun that the term is too short for. */
+  /** Nothing is begun that the term is too short for, or gone on with too late. */
   static Constraint known(ConstraintFactory in) {
-    return Streams.news(in)
-        .filter(slot -> slot.in().known().isEmpty())
+    return in.forEach(Slot.class)
+        .filter(slot -> slot.in().known().isEmpty() && slot.couldBeKnown())
         .penalize(Priced.cost(TermRule.NOT_DROPPED))
         .justifyWith((slot, score) -> slot.match(TermRule.NOT_DROPPED, 1, score))
         .asConstraint(TermRule.NOT_DROPPED.inFile() + " (known in the term)");

@@ -162,6 +162,12 @@ public class Slot {
         rule, group, List.of(in().dance()), List.of(in().first()), amount, Priced.points(score));
   }
 
+  /** Whether what is in it could be known within the term, if it started in time. */
+  boolean couldBeKnown() {
+    return kind == Course.Kind.NEW
+        || (kind == Course.Kind.GO_ON && options.stream().anyMatch(it -> it.known().isPresent()));
+  }
+
   /** How much it was changed: 1 where its dance starts at another time, 2 for another one. */
   int changes() {
     if (before.isEmpty() || Objects.equals(before.get(), course)) {

@@ -78,7 +78,7 @@ final class EnglishTerm implements TermSpeech {
       case NOT_DROPPED ->
           match.classes().isEmpty()
               ? dances + " was begun with " + group + " and is not gone on with."
-              : dances + " begins on " + on + ", too late to be known before the term ends.";
+              : dances + " comes on " + on + ", too late to be known before the term ends.";
       case TWICE -> dances + " stands twice in the plan of " + group + ".";
       case MOST_NEW -> dances + " is one new dance more than " + group + " takes in a term.";
       case CAN_TEACH -> "Nobody who leads " + group + " on " + on + " has led " + dances + ".";

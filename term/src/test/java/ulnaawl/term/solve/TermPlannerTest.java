@@ -40,7 +40,7 @@ import ulnaawl.term.solve.TermPlanner.Planned;
 public class TermPlannerTest {
 
   private static final Duration LONG = Duration.ofMinutes(5);
-  private static final Effort SHORT = new Effort(4_000, LONG, 1);
+  private static final Effort SHORT = new Effort(3_000, LONG, 1);
 
   private static final Effort LONGER = new Effort(40_000, LONG, 1);
 
