@@ -16,10 +16,10 @@ class ClubLogController {
 
   private static final int MOST = 100;
 
-  private final ChangeLogStore store;
+  private final HistoryService history;
 
-  ClubLogController(ChangeLogStore store) {
-    this.store = store;
+  ClubLogController(HistoryService history) {
+    this.history = history;
   }
 
   /** Something that was done; the moment is in universal time. */
@@ -48,7 +48,7 @@ class ClubLogController {
       @RequestParam @Nullable Thing thing,
       @RequestParam @Nullable String by) {
     List<LogRow> rows =
-        store.newest(
+        history.newest(
             Optional.ofNullable(before),
             Optional.ofNullable(thing),
             Optional.ofNullable(by).filter(it -> !it.isEmpty()),

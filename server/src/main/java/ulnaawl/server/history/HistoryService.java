@@ -86,6 +86,11 @@ public class HistoryService {
         : text.lines(of.id(), of.number(), of.content());
   }
 
+  /** The newest of all that was done, the newest first; those that a page asks for. */
+  List<LogRow> newest(Optional<Long> before, Optional<Thing> thing, Optional<String> by, int most) {
+    return store.newest(before, thing, by, most);
+  }
+
   List<LogRow> archived(Thing thing) {
     return store.archived(thing, MOST);
   }

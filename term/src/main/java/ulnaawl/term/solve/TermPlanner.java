@@ -110,7 +110,7 @@ public final class TermPlanner {
   public record Effort(long moves, Duration most, long seed) {
 
     /** Something that holds, soon. */
-    public static final Effort QUICK = new Effort(5_000, Duration.ofSeconds(10), 1);
+    public static final Effort QUICK = new Effort(20_000, Duration.ofSeconds(10), 1);
 
     /** For a club: some seconds. */
     public static final Effort USUAL = new Effort(250_000, Duration.ofSeconds(15), 1);
