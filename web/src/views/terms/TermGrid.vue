@@ -157,7 +157,7 @@ function drop(date: string) {
             :style="{ gridRow: cell.week, gridColumn: one.lanes + 2 }"
           >
             <button
-              v-for="bar in returning(one.group, cell).slice(0, 4)"
+              v-for="bar in returning(one.group, cell).slice(0, 2)"
               :key="bar.dance"
               type="button"
               :class="{ on: isChosen(bar) }"
@@ -165,8 +165,8 @@ function drop(date: string) {
             >
               ↻ {{ bar.title }}
             </button>
-            <span v-if="returning(one.group, cell).length > 4"
-              >+{{ returning(one.group, cell).length - 4 }}</span
+            <span v-if="returning(one.group, cell).length > 2"
+              >+{{ returning(one.group, cell).length - 2 }}</span
             >
           </p>
         </template>
@@ -274,6 +274,7 @@ header a {
   pointer-events: none;
 }
 .strip {
+  position: relative;
   grid-column: 1;
   border: 0;
   background: none;
@@ -326,6 +327,7 @@ header a {
 .again button {
   border: 0;
   background: none;
+  min-height: 24px;
   padding: 0;
   font-size: 12px;
   text-align: left;
