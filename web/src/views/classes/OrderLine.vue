@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import MoveKeys from '@/components/move-keys/MoveKeys.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, later } from '@/domain/time'
@@ -110,33 +111,16 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
           :aria-label="`Minutes of ${line.title}`"
           @change="emit('minutes', $event)"
         />
-        <button
-          class="plain-button"
-          type="button"
-          :disabled="first || busy"
-          :aria-label="`Move ${line.title} up`"
-          @click="emit('move', -1)"
-        >
-          ↑
-        </button>
-        <button
-          class="plain-button"
-          type="button"
-          :disabled="last || busy"
-          :aria-label="`Move ${line.title} down`"
-          @click="emit('move', 1)"
-        >
-          ↓
-        </button>
-        <button
-          class="plain-button"
-          type="button"
-          :disabled="busy"
-          :aria-label="`Take ${line.title} out`"
-          @click="emit('drop')"
-        >
-          ✕
-        </button>
+        <MoveKeys
+          :up="`Move ${line.title} up`"
+          :down="`Move ${line.title} down`"
+          :out="`Take ${line.title} out`"
+          :first
+          :last
+          :busy
+          @move="emit('move', $event)"
+          @drop="emit('drop')"
+        />
       </div>
     </div>
   </li>

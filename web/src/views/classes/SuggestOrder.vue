@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
+import MoveKeys from '@/components/move-keys/MoveKeys.vue'
 import { propose } from '@/composables/usePropose'
 import { useDo } from '@/composables/useDo'
 import { KIND_WORDS } from '@/domain/labels'
@@ -55,34 +56,15 @@ async function send() {
           style="width: 104px"
           :aria-label="`Minutes of ${title(line)}`"
         />
-        <span>
-          <button
-            class="plain-button"
-            type="button"
-            :disabled="i === 0"
-            :aria-label="`Move ${title(line)} up`"
-            @click="move(i, -1)"
-          >
-            ↑
-          </button>
-          <button
-            class="plain-button"
-            type="button"
-            :disabled="i === lines.length - 1"
-            :aria-label="`Move ${title(line)} down`"
-            @click="move(i, 1)"
-          >
-            ↓
-          </button>
-          <button
-            class="plain-button"
-            type="button"
-            :aria-label="`Take ${title(line)} out`"
-            @click="lines.splice(i, 1)"
-          >
-            ✕
-          </button>
-        </span>
+        <MoveKeys
+          :up="`Move ${title(line)} up`"
+          :down="`Move ${title(line)} down`"
+          :out="`Take ${title(line)} out`"
+          :first="i === 0"
+          :last="i === lines.length - 1"
+          @move="move(i, $event)"
+          @drop="lines.splice(i, 1)"
+        />
       </li>
     </ol>
     <p role="status">

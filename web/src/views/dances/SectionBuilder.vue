@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import MoveKeys from '@/components/move-keys/MoveKeys.vue'
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { LEVEL_WORDS } from '@/domain/labels'
@@ -132,33 +133,16 @@ function addSection() {
           {{ place.call }}
         </button>
         <span class="acts">
-          <button
-            class="plain-button"
-            type="button"
-            :disabled="!fresh || i === 0"
-            :aria-label="`${place.call} earlier`"
-            @click="move(i, i - 1)"
-          >
-            ↑
-          </button>
-          <button
-            class="plain-button"
-            type="button"
-            :disabled="!fresh || i === runs.length - 1"
-            :aria-label="`${place.call} later`"
-            @click="move(i, i + 1)"
-          >
-            ↓
-          </button>
-          <button
-            class="plain-button"
-            type="button"
-            :disabled="!fresh"
-            :aria-label="`Take ${place.call} out`"
-            @click="drop(i)"
-          >
-            ✕
-          </button>
+          <MoveKeys
+            :up="`${place.call} earlier`"
+            :down="`${place.call} later`"
+            :out="`Take ${place.call} out`"
+            :first="i === 0"
+            :last="i === runs.length - 1"
+            :busy="!fresh"
+            @move="move(i, i + $event)"
+            @drop="drop(i)"
+          />
         </span>
       </li>
       <li v-if="runs.length === 0" class="quiet">Choose the first figure below.</li>

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { day } from '@/domain/time'
+import { isTeach } from './lanes'
 
 /** The term for the wall of the hall: what is new when, for all groups or for one. */
 const route = useRoute()
@@ -17,16 +18,13 @@ onMounted(load)
 const groups = computed(() =>
   (data.value?.groups ?? []).filter((one) => !only.value || one.id === only.value),
 )
-const TEACH = ['INTRODUCED', 'TAUGHT']
 function news(group: Schemas['GroupColumn'], cell: Schemas['ClassCell']): string[] {
   const planned = (data.value?.courses ?? [])
     .filter((bar) => bar.group === group.id)
     .flatMap((bar) =>
-      bar.knots
-        .filter((knot) => knot.date === cell.date && TEACH.includes(knot.happened))
-        .map(() => bar.title),
+      bar.knots.filter((knot) => knot.date === cell.date && isTeach(knot)).map(() => bar.title),
     )
-  const was = cell.happened.filter((line) => TEACH.includes(line.happened)).map((line) => line.title)
+  const was = cell.happened.filter(isTeach).map((line) => line.title)
   return [...new Set([...was, ...planned])]
 }
 const print = () => window.print()

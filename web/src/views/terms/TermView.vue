@@ -48,7 +48,8 @@ const cell = computed(() => group.value?.classes.find((one) => one.date === chos
 const unmet = useLoad(() => ask(api.GET('/api/terms/{id}/unmet', { params: { path: { id: id.value } } })))
 const groupName = (of: number) => sheet.value?.groups.find((one) => one.id === of)?.name ?? ''
 
-async function ask1(of: { group: number; dance: number; title: string }, date: string | undefined) {
+/** Asks what a move would come to, before it is done. */
+async function price(of: { group: number; dance: number; title: string }, date: string | undefined) {
   await run(async () => (asked.value = { bar: of, date, cost: await term.cost(of, date) }))
 }
 async function doIt() {
@@ -61,17 +62,15 @@ async function doIt() {
 }
 const stays = (of: Bar, to: boolean) => run(() => term.start(of, of.start, to))
 async function swap(of: Bar, dance: number, date: string) {
-  await run(async () => {
-    if (dance !== of.dance) await term.start(of, undefined, false)
-    await term.start({ group: of.group, dance }, date, true)
-  })
+  const insteadOf = dance === of.dance ? undefined : of.dance
+  if (!(await run(() => term.start({ group: of.group, dance }, date, true, insteadOf)))) return
   chosen.value = { group: of.group, dance }
 }
 function add(dance: number) {
   const at = chosen.value
   if (!at?.date) return
   const title = dances.data.value?.find((one) => one.id === dance)?.title ?? ''
-  void ask1({ group: at.group, dance, title }, at.date)
+  void price({ group: at.group, dance, title }, at.date)
 }
 const print = () => window.print()
 </script>
@@ -136,7 +135,7 @@ const print = () => window.print()
             :may
             :chosen
             @choose="chosen = $event"
-            @drop="(of, date) => ask1(of, date)"
+            @drop="(of, date) => price(of, date)"
           />
           <aside v-if="bar || cell" class="no-print">
             <CoursePanel
@@ -146,7 +145,7 @@ const print = () => window.print()
               :bar
               :may
               :busy
-              @move="ask1(bar, $event)"
+              @move="price(bar, $event)"
               @stays="stays(bar, $event)"
               @swap="(dance, date) => swap(bar!, dance, date)"
               @close="chosen = undefined"

@@ -10,9 +10,12 @@ export interface Drawn {
   lane: number
 }
 
+/** Whether something is shown for the first time. */
+export const isTeach = ({ happened }: { happened: Schemas['Knot']['happened'] }): boolean =>
+  happened === 'INTRODUCED' || happened === 'TAUGHT'
+
 /** Whether something of it is shown for the first time: such a dance has a bar; others only come back. */
-export const isTaught = (bar: Bar): boolean =>
-  bar.knots.some((knot) => knot.happened === 'INTRODUCED' || knot.happened === 'TAUGHT')
+export const isTaught = (bar: Bar): boolean => bar.knots.some(isTeach)
 
 /** The weeks in which a dance is learned: from its start until it is known; what comes later comes back. */
 export function span(bar: Bar): { from: number; to: number } {

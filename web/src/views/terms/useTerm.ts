@@ -14,7 +14,13 @@ export function useTerm(id: () => number) {
   onBeforeUnmount(() => clearTimeout(timer))
 
   const take = (now: Schemas['TermSheet']) => (sheet.data.value = now)
-  const form = (of: { group: number; dance: number }, on: string | undefined, stays: boolean) => ({
+  const form = (
+    of: { group: number; dance: number },
+    on: string | undefined,
+    stays: boolean,
+    insteadOf?: number,
+  ) => ({
+    insteadOf,
     group: of.group,
     dance: of.dance,
     on,
@@ -26,8 +32,14 @@ export function useTerm(id: () => number) {
     return ask(api.POST('/api/terms/{id}/cost', { params: { path: path() }, body: form(of, on, true) }))
   }
 
-  async function start(of: { group: number; dance: number }, on: string | undefined, stays: boolean) {
-    const body = form(of, on, stays)
+  /** It starts on a day, or not at all; where it comes in another one's place, that one goes out. */
+  async function start(
+    of: { group: number; dance: number },
+    on: string | undefined,
+    stays: boolean,
+    insteadOf?: number,
+  ) {
+    const body = form(of, on, stays, insteadOf)
     take(await ask(api.PUT('/api/terms/{id}/start', { params: { path: path() }, body })))
   }
 
@@ -50,7 +62,7 @@ export function useTerm(id: () => number) {
     try {
       job.value = await ask(api.GET('/api/terms/{id}/plan', { params: { path: path() } }))
     } catch {
-      job.value = undefined
+      // The server does not answer just now; a plan that is being made goes on there.
     }
     again()
   }

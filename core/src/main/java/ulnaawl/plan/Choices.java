@@ -186,7 +186,7 @@ final class Choices {
     for (int quarters = 2; quarters <= 4; quarters++) {
       lengths.add(Math.max(Points.LEAST_TEACH, wanted * quarters / 4));
     }
-    int practice = frame.practice(dance.songMinutes());
+    int practice = Frame.practice(dance.songMinutes());
     for (int minutes : lengths) {
       if (minutes <= request.minutes() / 2) {
         boolean whole = minutes >= wanted;
@@ -248,7 +248,7 @@ final class Choices {
           lock.kind() == Kind.TEACH
               ? lock.dance()
                   .flatMap(worth::dance)
-                  .map(it -> frame.practice(it.songMinutes()))
+                  .map(it -> Frame.practice(it.songMinutes()))
                   .filter(practice -> practice <= free)
                   .map(practice -> new Held(List.of(lock, lock.practised(practice))))
                   .orElseGet(() -> new Held(List.of(lock)))

@@ -102,11 +102,18 @@ public record DanceFacts(
   }
 
   /** Counts of some sections. */
-  int countsOf(SectionSet shown) {
+  public int countsOf(SectionSet shown) {
     return sections.stream()
         .filter(section -> shown.contains(section.number()))
         .mapToInt(SectionFacts::counts)
         .sum();
+  }
+
+  /** Minutes to dance it once to its song; the usual ones where no length is known. */
+  public int songMinutes() {
+    return songSeconds.isPresent()
+        ? (songSeconds.getAsInt() + 59) / 60
+        : DanceForGroup.USUAL_SONG_MINUTES;
   }
 
   /** Names of the figures that somebody has met who was shown some sections. */

@@ -3,7 +3,6 @@ package ulnaawl.plan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
@@ -95,13 +94,9 @@ public record DanceForGroup(
         (int) (100 * known / Math.max(1, dance.figures().size())),
         TeachLength.fullMinutes(Math.max(1, counts - shown)),
         TeachLength.reminderMinutes(counts),
-        songMinutes(dance.songSeconds()),
+        dance.songMinutes(),
         dance.songSeconds().isPresent(),
         wishes);
-  }
-
-  private static int songMinutes(OptionalInt seconds) {
-    return seconds.isPresent() ? (seconds.getAsInt() + 59) / 60 : USUAL_SONG_MINUTES;
   }
 
   /** Whether the group can dance it as a whole. */

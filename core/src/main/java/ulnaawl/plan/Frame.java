@@ -67,7 +67,7 @@ public record Frame(int minutes, Level level) {
   }
 
   /** Minutes to dance what was just taught, slow to full speed, with its song. */
-  public int practice(int songMinutes) {
+  public static int practice(int songMinutes) {
     return songMinutes + PRACTICE_MORE;
   }
 

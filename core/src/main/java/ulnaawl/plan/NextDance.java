@@ -15,7 +15,7 @@ import ulnaawl.learning.Stage;
 public final class NextDance {
 
   /** Levels above the group at which a dance is not proposed any more. */
-  private static final int TOO_FAR_ABOVE = 2;
+  public static final int TOO_FAR_ABOVE = 2;
 
   private static final int GOOD_NEWS = 2;
   private static final int LATELY = 3;

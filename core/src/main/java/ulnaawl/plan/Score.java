@@ -7,9 +7,6 @@ import java.util.List;
 /** Points with what they are for; each is added with its reason. */
 final class Score {
 
-  /** So many wishes of one kind are heard; more of them add nothing. */
-  private static final int MOST_HEARD = 3;
-
   private record Part(int points, PlanReason reason) {}
 
   private final List<Part> parts = new ArrayList<>();
@@ -22,7 +19,7 @@ final class Score {
 
   /** So often, up to what is heard. */
   void add(Weight each, int times, PlanReason reason) {
-    add(Math.min(MOST_HEARD, times) * each.points(), reason);
+    add(Math.min(Wishes.MOST_HEARD, times) * each.points(), reason);
   }
 
   /** What the group wants of a dance: who asked for it, and the theme of these weeks. */

@@ -17,6 +17,9 @@ import ulnaawl.learning.Evidence;
 public record Wishes(
     List<Request> requests, Optional<String> theme, int otherGroups, boolean leaderKnows) {
 
+  /** So many wishes of one kind are heard; more of them add nothing. */
+  public static final int MOST_HEARD = 3;
+
   /** Nobody wants anything. */
   public static final Wishes NONE = new Wishes(List.of(), Optional.empty(), 0, true);
 

@@ -7,7 +7,7 @@ import java.util.Locale;
 import ulnaawl.dance.SectionSet;
 
 /** English plurals, lists and dates, each in one place. */
-final class Plain {
+public final class Plain {
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
@@ -15,16 +15,17 @@ final class Plain {
   private Plain() {}
 
   /** {@code 1 day}, {@code 3 days}. */
-  static String many(long number, String one) {
+  public static String many(long number, String one) {
     return many(number, one, one + "s");
   }
 
-  static String many(long number, String one, String more) {
+  /** {@code 1 person}, {@code 3 people}. */
+  public static String many(long number, String one, String more) {
     return number + " " + (number == 1 ? one : more);
   }
 
   /** {@code a}, {@code a and b}, {@code a, b and c}. */
-  static String list(List<String> words) {
+  public static String list(List<String> words) {
     if (words.size() < 2) {
       return String.join("", words);
     }
@@ -32,7 +33,7 @@ final class Plain {
   }
 
   /** {@code 4 March}. */
-  static String day(LocalDate date) {
+  public static String day(LocalDate date) {
     return DAY.format(date);
   }
 

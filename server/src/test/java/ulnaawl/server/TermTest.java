@@ -78,6 +78,32 @@ public class TermTest extends ServerTest {
                     .formatted(id, group, bar.get("dance").asLong())));
     assertTrue(instead.size() > 0);
 
+    // Another one in its place: one comes in and one goes out, or nothing happens.
+    JsonNode other =
+        instead
+            .valueStream()
+            .filter(it -> it.get("dance").asLong() != bar.get("dance").asLong())
+            .filter(it -> it.get("sound").asBoolean())
+            .findFirst()
+            .orElseThrow();
+    JsonNode swapped =
+        ok(
+            wilma.put(
+                "/api/terms/" + id + "/start",
+                Client.json(
+                    "{'group':%d,'dance':%d,'insteadOf':%d,'on':'%s','stays':false,'version':%d}"
+                        .formatted(
+                            group,
+                            other.get("dance").asLong(),
+                            bar.get("dance").asLong(),
+                            other.get("start").asString(),
+                            moved.get("version").asInt()))));
+    assertEquals(
+        swapped.get("points").asLong() - moved.get("points").asLong(),
+        other.get("points").asLong());
+    assertEquals(swapped.get("broken").size(), 0);
+    moved = swapped;
+
     // Snow closes a week: the plan is held against it, and only what has to moves.
     ok(
         wilma.post(

@@ -19,7 +19,8 @@ import ulnaawl.learning.RestsOn;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
 import ulnaawl.plan.DanceFacts;
-import ulnaawl.plan.DanceForGroup;
+import ulnaawl.plan.Frame;
+import ulnaawl.plan.NextDance;
 import ulnaawl.teach.lesson.TeachLength;
 
 /**
@@ -35,10 +36,6 @@ public final class Courses {
    */
   static final int TEACH_PERCENT = 55;
 
-  /** Two levels above the group, a dance is not taught. The planner of a class does the same. */
-  static final int TOO_FAR_ABOVE = 2;
-
-  private static final int MORE_PRACTICE = 3;
   private static final String BY = "";
 
   private final TermProblem problem;
@@ -63,7 +60,8 @@ public final class Courses {
         .forEach(it -> met.add(it.dance()));
     List<Course> courses = new ArrayList<>();
     for (TermDance dance : problem.dances()) {
-      if (!met.contains(dance.id()) && dance.facts().level().above(group.level()) < TOO_FAR_ABOVE) {
+      if (!met.contains(dance.id())
+          && dance.facts().level().above(group.level()) < NextDance.TOO_FAR_ABOVE) {
         for (int start = firstOpen(group); start < group.classes().size(); start++) {
           fresh(group, dance, start).filter(it -> it.known().isPresent()).ifPresent(courses::add);
         }
@@ -109,7 +107,7 @@ public final class Courses {
     int all = dance.facts().sections().size();
     Standing standing = begun.standing();
     boolean started = standing.stage() == Stage.STARTED;
-    int counts = started ? dance.facts().counts() - counts(dance.facts(), standing) : 0;
+    int counts = started ? dance.facts().counts() - dance.facts().countsOf(standing.shown()) : 0;
     int minutes = TeachLength.fullMinutes(Math.max(1, counts));
     int teaches = started ? teaches(group, start, minutes) : 0;
     if (start < 0 || start + Math.max(1, teaches) > group.classes().size()) {
@@ -128,13 +126,6 @@ public final class Courses {
             : Course.Kind.GO_ON;
     int late = Math.max(0, start - firstDue(group, standing));
     return Optional.of(course(group, dance, kind, start, steps, minutes, teaches, late));
-  }
-
-  private static int counts(DanceFacts facts, Standing standing) {
-    return facts.sections().stream()
-        .filter(it -> standing.shown().contains(it.number()))
-        .mapToInt(DanceFacts.SectionFacts::counts)
-        .sum();
   }
 
   private static int firstOpen(TermGroup group) {
@@ -238,16 +229,13 @@ public final class Courses {
       int teaches,
       int late) {
     DanceFacts facts = dance.facts();
-    int song =
-        facts.songSeconds().isPresent()
-            ? (facts.songSeconds().getAsInt() + 59) / 60
-            : DanceForGroup.USUAL_SONG_MINUTES;
+    int song = facts.songMinutes();
     List<Appearance> appearances = new ArrayList<>();
     for (Step step : steps) {
       int minutes =
           switch (step.happened()) {
             case INTRODUCED, TAUGHT ->
-                (teachMinutes + teaches - 1) / teaches + song + MORE_PRACTICE;
+                (teachMinutes + teaches - 1) / teaches + Frame.practice(song);
             case WALKED -> TeachLength.reminderMinutes(facts.counts()) + song;
             case DANCED_CALLED, DANCED -> song + 1;
           };

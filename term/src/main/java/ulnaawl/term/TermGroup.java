@@ -1,5 +1,6 @@
 package ulnaawl.term;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import ulnaawl.figure.Level;
@@ -32,6 +33,27 @@ public record TermGroup(
         throw new IllegalArgumentException("Classes of " + name + " are not in order");
       }
     }
+  }
+
+  /** The class on a day, or the next one where there is none on it; -1 where none is left. */
+  public int indexFrom(LocalDate day) {
+    return classes.stream()
+        .filter(it -> !it.date().isBefore(day))
+        .findFirst()
+        .map(ClassOn::index)
+        .orElse(-1);
+  }
+
+  /**
+   * How many new dances a group still takes.
+   *
+   * @param most in the whole term
+   * @param from when the term begins
+   * @param first when the group first met each dance that it has met
+   */
+  public static int newLeft(int most, LocalDate from, List<LocalDate> first) {
+    long begun = first.stream().filter(it -> !it.isBefore(from)).count();
+    return (int) Math.max(0, most - begun);
   }
 
   /** No group begins more new dances than this in a term. */

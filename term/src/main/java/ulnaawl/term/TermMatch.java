@@ -35,9 +35,4 @@ public record TermMatch(
   public boolean isOf(long other, long dance) {
     return group == other && dances.stream().anyMatch(it -> it.id() == dance);
   }
-
-  /** Whether it is about a class. */
-  public boolean isIn(ClassOn other) {
-    return classes.contains(other);
-  }
 }

@@ -33,9 +33,4 @@ public record TermValue(long broken, long points, List<TermMatch> matches) {
     matches.forEach(it -> sums.merge(it.rule(), it.points(), Long::sum));
     return sums;
   }
-
-  /** Whether it is better than another one: first what is broken counts, then the points. */
-  public boolean isBetterThan(TermValue other) {
-    return broken != other.broken ? broken < other.broken : points > other.points;
-  }
 }

@@ -1,23 +1,18 @@
 package ulnaawl.server.feeds;
 
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.OnceAnHour;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -25,26 +20,24 @@ import ulnaawl.server.platform.Today;
 @Service
 class CalendarLinks {
 
-  private static final Logger LOG = LoggerFactory.getLogger(CalendarLinks.class);
   private static final int MOST_OF_ONE = 20;
-  private static final Duration NOTED = Duration.ofHours(1);
 
   private final CalendarLinkStore store;
   private final GroupService groups;
   private final ApplicationEventPublisher events;
-  private final TransactionTemplate transaction;
+  private final OnceAnHour hourly;
   private final Today today;
 
   CalendarLinks(
       CalendarLinkStore store,
       GroupService groups,
       ApplicationEventPublisher events,
-      TransactionTemplate transaction,
+      OnceAnHour hourly,
       Today today) {
     this.store = store;
     this.groups = groups;
     this.events = events;
-    this.transaction = transaction;
+    this.hourly = hourly;
     this.today = today;
   }
 
@@ -86,13 +79,7 @@ class CalendarLinks {
             .find(Secrets.digest(word))
             .orElseThrow(() -> Problem.gone("This calendar is not open any more."));
     LocalDateTime now = today.moment();
-    if (link.lastUsed().map(it -> it.plus(NOTED).isBefore(now)).orElse(true)) {
-      try {
-        transaction.executeWithoutResult(_ -> store.used(link.id(), now));
-      } catch (TransactionException | DataAccessException notNow) {
-        LOG.debug("Not noted as read", notNow);
-      }
-    }
+    hourly.note(link.lastUsed(), now, () -> store.used(link.id(), now));
     return link;
   }
 

@@ -2,12 +2,12 @@ package ulnaawl.server.feeds;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -88,7 +88,7 @@ class ClassDates {
           .map(it -> entry(link, group, it.date(), Optional.of(it), closings))
           .forEach(found::add);
       if (leader.isEmpty()) {
-        new ClassDays(group.weekday(), java.util.Set.of())
+        new ClassDays(group.weekday(), Set.of())
             .between(today.date(), to)
             .filter(it -> !planned.containsKey(it))
             .map(it -> entry(link, group, it, Optional.empty(), closings))
@@ -112,7 +112,7 @@ class ClassDates {
     String why = closing.map(it -> it.note().isEmpty() ? "Closed" : it.note()).orElse("");
     return new CalendarClass(
         "class-" + group.id() + "-" + date + "-of-" + link.id() + "-" + stamp(link.at()),
-        date.atTime(group.startsAt()).atZone(zone()),
+        date.atTime(group.startsAt()).atZone(today.zone()),
         row.map(ClassRow::minutes).orElse(group.minutes()),
         closing.isPresent() ? group.name() + ": no class" : group.name(),
         group.place(),
@@ -124,9 +124,5 @@ class ClassDates {
   /** Tells the calendars of two clubs apart. */
   private static String stamp(LocalDateTime made) {
     return made.toString().replaceAll("[^0-9]", "");
-  }
-
-  private ZoneId zone() {
-    return today.zone();
   }
 }

@@ -1,17 +1,11 @@
 package ulnaawl.server.sharing;
 
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 import ulnaawl.server.access.NotYours;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
@@ -19,6 +13,7 @@ import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.OnceAnHour;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.sharing.ShareRow.Target;
@@ -27,23 +22,17 @@ import ulnaawl.server.sharing.ShareRow.Target;
 @Service
 class Shares {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Shares.class);
   private static final int MOST = 300;
-  private static final Duration NOTED = Duration.ofHours(1);
 
   private final ShareStore store;
   private final ApplicationEventPublisher events;
-  private final TransactionTemplate transaction;
+  private final OnceAnHour hourly;
   private final Today today;
 
-  Shares(
-      ShareStore store,
-      ApplicationEventPublisher events,
-      TransactionTemplate transaction,
-      Today today) {
+  Shares(ShareStore store, ApplicationEventPublisher events, OnceAnHour hourly, Today today) {
     this.store = store;
     this.events = events;
-    this.transaction = transaction;
+    this.hourly = hourly;
     this.today = today;
   }
 
@@ -93,13 +82,7 @@ class Shares {
                 Problem.gone(
                     "This link is not good any more: it has expired, or was taken back. Ask whoever"
                         + " gave it to you for a new one."));
-    if (row.lastUsed().map(it -> it.plus(NOTED).isBefore(now)).orElse(true)) {
-      try {
-        transaction.executeWithoutResult(_ -> store.used(row.id(), now));
-      } catch (TransactionException | DataAccessException notNow) {
-        LOG.debug("Not noted as used", notNow);
-      }
-    }
+    hourly.note(row.lastUsed(), now, () -> store.used(row.id(), now));
     return row;
   }
 

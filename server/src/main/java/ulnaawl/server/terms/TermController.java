@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -83,9 +84,16 @@ class TermController {
    * A dance starts elsewhere.
    *
    * @param on the day; nothing where it goes out
+   * @param insteadOf the dance in whose place it comes, which goes out
    * @param stays whether it is wanted just there
    */
-  record StartForm(long group, long dance, @Nullable LocalDate on, boolean stays, int version) {}
+  record StartForm(
+      long group,
+      long dance,
+      @Nullable LocalDate on,
+      boolean stays,
+      @Nullable Long insteadOf,
+      int version) {}
 
   /** Somebody leads a class; nothing where nobody is settled. */
   record LedForm(long group, @NotNull LocalDate on, @Nullable Long leader, int version) {}
@@ -178,7 +186,11 @@ class TermController {
   }
 
   private static TermPlan moved(TermRow term, StartForm form) {
-    TermPlan with = term.plan().with(form.group(), form.dance(), Optional.ofNullable(form.on()));
+    TermPlan without =
+        form.insteadOf() == null
+            ? term.plan()
+            : term.plan().with(form.group(), form.insteadOf(), Optional.empty());
+    TermPlan with = without.with(form.group(), form.dance(), Optional.ofNullable(form.on()));
     return new TermPlan(
         with.starts().stream()
             .map(it ->
@@ -241,9 +253,13 @@ class TermController {
     return view(terms.get(id), jobs.begin(terms.get(id)));
   }
 
+  /** How far it is; nothing where none is being made. */
   @GetMapping("/{id}/plan")
-  JobView job(@PathVariable long id) {
-    return view(terms.get(id), job(terms.get(id)));
+  ResponseEntity<JobView> job(@PathVariable long id) {
+    TermRow term = terms.get(id);
+    return jobs.of(id)
+        .map(it -> ResponseEntity.ok(view(term, it)))
+        .orElse(ResponseEntity.noContent().build());
   }
 
   /** Stops it; the best so far is its answer. */

@@ -1,7 +1,6 @@
 package ulnaawl.server.terms;
 
 import java.time.Duration;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -117,13 +116,5 @@ class TermJobs {
 
   void forget(long term) {
     jobs.remove(term);
-  }
-
-  /** Terms that are being planned. */
-  List<Long> running() {
-    return jobs.entrySet().stream()
-        .filter(it -> it.getValue().isRunning())
-        .map(Map.Entry::getKey)
-        .toList();
   }
 }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.Frame;
 import ulnaawl.server.access.Role;
@@ -151,16 +152,16 @@ class TermProblems {
       TermRow term, GroupRow row, List<GroupDance> known, List<Leader> leaders) {
     TermRow.InTerm in =
         term.groups().stream().filter(it -> it.group() == row.id()).findFirst().orElseThrow();
-    long begun =
+    List<LocalDate> first =
         known.stream()
-            .flatMap(it -> it.evidence().stream().map(one -> one.date()).sorted().limit(1))
-            .filter(it -> !it.isBefore(term.from()) && it.isBefore(today.date()))
-            .count();
+            .flatMap(
+                it -> it.evidence().stream().map(Evidence::date).min(LocalDate::compareTo).stream())
+            .toList();
     return new TermGroup(
         row.id(),
         row.name(),
         row.level(),
-        (int) Math.max(0, in.mostNew() - begun),
+        TermGroup.newLeft(in.mostNew(), term.from(), first),
         Standings.figuresMet(known),
         classes(term, row, leaders),
         in.social());

@@ -34,9 +34,4 @@ record TermRow(
    * @param social whether it comes to the social
    */
   record InTerm(long group, int mostNew, boolean social) {}
-
-  /** The same with another plan. */
-  TermRow with(TermPlan other) {
-    return new TermRow(id, name, from, to, social, version, groups, other);
-  }
 }

@@ -9,6 +9,7 @@ import ai.timefold.solver.core.api.score.stream.Constraint;
 import ai.timefold.solver.core.api.score.stream.ConstraintCollectors;
 import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
 import java.util.List;
+import ulnaawl.plan.NextDance;
 import ulnaawl.term.Appearance;
 import ulnaawl.term.Course;
 import ulnaawl.term.TermMatch;
@@ -16,8 +17,6 @@ import ulnaawl.term.TermRule;
 
 /** The rules that no plan breaks. Common practice, no source. */
 final class AlwaysRules {
-
-  private static final int TOO_FAR_ABOVE = 2;
 
   private AlwaysRules() {}
 
@@ -41,8 +40,8 @@ final class AlwaysRules {
   /** Nothing is taught that is two levels above the group. */
   static Constraint level(ConstraintFactory in) {
     return Streams.news(in)
-        .filter(slot -> slot.above() >= TOO_FAR_ABOVE)
-        .penalize(Priced.cost(TermRule.LEVEL), slot -> slot.above() - TOO_FAR_ABOVE + 1)
+        .filter(slot -> slot.above() >= NextDance.TOO_FAR_ABOVE)
+        .penalize(Priced.cost(TermRule.LEVEL), slot -> slot.above() - NextDance.TOO_FAR_ABOVE + 1)
         .justifyWith((slot, score) -> slot.match(TermRule.LEVEL, slot.above(), score))
         .asConstraint(TermRule.LEVEL.inFile());
   }

@@ -1,6 +1,5 @@
 package ulnaawl.term.solve;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -153,16 +152,7 @@ public final class TermMaker {
 
   private Optional<Course> freshAt(TermGroup group, TermPlan.Start start) {
     return Optional.ofNullable(dances.get(start.dance()))
-        .flatMap(it -> courses.fresh(group, it, index(group, start.on())));
-  }
-
-  /** The class on a day, or the next one where that day is closed; -1 where there is none. */
-  private static int index(TermGroup group, LocalDate day) {
-    return group.classes().stream()
-        .filter(it -> !it.date().isBefore(day))
-        .findFirst()
-        .map(ClassOn::index)
-        .orElse(-1);
+        .flatMap(it -> courses.fresh(group, it, group.indexFrom(start.on())));
   }
 
   private void begun(
@@ -201,8 +191,8 @@ public final class TermMaker {
     if (!options.isEmpty() && start.on().isBefore(options.getFirst().first().date())) {
       return Optional.of(options.getFirst());
     }
-    int index = index(group, start.on());
-    return goingOn.getOrDefault(begun, List.of()).stream()
+    int index = group.indexFrom(start.on());
+    return options.stream()
         .filter(it -> it.start() == index)
         .findFirst()
         .or(() ->
@@ -211,21 +201,17 @@ public final class TermMaker {
   }
 
   private static Leading leading(long id, ClassOn at, TermPlan content, Optional<TermPlan> before) {
-    Optional<TermPlan.Led> planned = led(content, at);
+    Optional<TermPlan.Led> planned = content.led(at.group(), at.date());
     Leading leading =
         new Leading(
             id,
             at,
             planned.map(TermPlan.Led::stays).orElse(false),
-            before.flatMap(it -> led(it, at)).flatMap(it -> leader(at, it.leader())));
+            before
+                .flatMap(it -> it.led(at.group(), at.date()))
+                .flatMap(it -> leader(at, it.leader())));
     planned.flatMap(it -> leader(at, it.leader())).ifPresent(leading::setLeader);
     return leading;
-  }
-
-  private static Optional<TermPlan.Led> led(TermPlan plan, ClassOn at) {
-    return plan.led().stream()
-        .filter(it -> it.group() == at.group() && it.on().equals(at.date()))
-        .findFirst();
   }
 
   private static Optional<Leader> leader(ClassOn at, long id) {

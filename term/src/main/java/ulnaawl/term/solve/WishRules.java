@@ -6,8 +6,10 @@ import static ai.timefold.solver.core.api.score.stream.Joiners.lessThan;
 
 import ai.timefold.solver.core.api.score.stream.Constraint;
 import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
+import ai.timefold.solver.core.api.score.stream.uni.UniConstraintStream;
 import java.util.List;
 import ulnaawl.plan.Theme;
+import ulnaawl.plan.Wishes;
 import ulnaawl.term.Appearance;
 import ulnaawl.term.Course;
 import ulnaawl.term.TermMatch;
@@ -16,9 +18,6 @@ import ulnaawl.term.Wish;
 
 /** What a plan is good for: new dances, wishes, themes, dances that groups share. */
 final class WishRules {
-
-  /** So many wishes for one dance are heard; more of them add nothing. */
-  private static final int MOST_HEARD = 3;
 
   private WishRules() {}
 
@@ -51,7 +50,8 @@ final class WishRules {
   static Constraint asked(ConstraintFactory in) {
     return in.forEach(Slot.class)
         .join(Wish.class, equal(Slot::getGroup, Wish::group), equal(Slot::danceIn, Wish::dance))
-        .reward(Priced.worth(TermRule.ASKED), (slot, wish) -> Math.min(MOST_HEARD, wish.times()))
+        .reward(
+            Priced.worth(TermRule.ASKED), (slot, wish) -> Math.min(Wishes.MOST_HEARD, wish.times()))
         .justifyWith((slot, wish, score) -> slot.match(TermRule.ASKED, wish.times(), score))
         .asConstraint(TermRule.ASKED.inFile());
   }
@@ -75,8 +75,7 @@ final class WishRules {
   /** A dance that a group knows by the social, and who comes there with it. */
   record AtSocial(Slot slot, long group, long dance) {}
 
-  private static ai.timefold.solver.core.api.score.stream.uni.UniConstraintStream<AtSocial>
-      atSocial(ConstraintFactory in) {
+  private static UniConstraintStream<AtSocial> atSocial(ConstraintFactory in) {
     return in.forEach(Slot.class)
         .join(Social.class, equal(Slot::getGroup, Social::group))
         .filter((slot, social) ->

@@ -1,12 +1,9 @@
 package ulnaawl.term.words;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import ulnaawl.term.Appearance;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.TermChange;
@@ -14,21 +11,15 @@ import ulnaawl.term.TermDance;
 import ulnaawl.term.TermMatch;
 import ulnaawl.term.TermRule;
 import ulnaawl.term.solve.TermPlanner.Unmet;
+import ulnaawl.words.Plain;
 
 /** A term in English. */
 final class EnglishTerm implements TermSpeech {
-
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
   private final Names names;
 
   EnglishTerm(Names names) {
     this.names = names;
-  }
-
-  private static String day(LocalDate date) {
-    return DAY.format(date);
   }
 
   @Override
@@ -64,15 +55,18 @@ final class EnglishTerm implements TermSpeech {
 
   @Override
   public String match(TermMatch match) {
-    String dances =
-        match.dances().stream().map(TermDance::title).collect(Collectors.joining(" and "));
-    String on =
-        match.classes().stream().findFirst().map(ClassOn::date).map(EnglishTerm::day).orElse("");
+    String dances = Plain.list(match.dances().stream().map(TermDance::title).toList());
+    String on = match.classes().stream().findFirst().map(ClassOn::date).map(Plain::day).orElse("");
     String group = names.group(match.group());
     return switch (match.rule()) {
       case MINUTES ->
-          group + " on " + on + ": " + counted(match.amount(), "minute") + " more than there are.";
-      case LEVEL -> dances + " is " + counted(match.amount(), "level") + " above " + group + ".";
+          group
+              + " on "
+              + on
+              + ": "
+              + Plain.many(match.amount(), "minute")
+              + " more than there are.";
+      case LEVEL -> dances + " is " + Plain.many(match.amount(), "level") + " above " + group + ".";
       case LED_TO ->
           dances + " on " + on + " has a figure that rests on one which nothing before it brings.";
       case NOT_DROPPED ->
@@ -84,20 +78,25 @@ final class EnglishTerm implements TermSpeech {
       case CAN_TEACH -> "Nobody who leads " + group + " on " + on + " has led " + dances + ".";
       case ONE_AT_A_TIME -> "Somebody leads two classes on " + on + " at the same time.";
       case NEW_DANCE -> "New to " + group + ", and known before the term ends.";
-      case ABOVE_LEVEL -> counted(match.amount(), "level") + " above " + group + ".";
-      case BELOW_LEVEL -> counted(match.amount(), "level") + " below " + group + ".";
-      case ASKED -> counted(match.amount(), "person", "people") + " asked for it.";
+      case ABOVE_LEVEL -> Plain.many(match.amount(), "level") + " above " + group + ".";
+      case BELOW_LEVEL -> Plain.many(match.amount(), "level") + " below " + group + ".";
+      case ASKED -> Plain.many(match.amount(), "person", "people") + " asked for it.";
       case THEME -> "It belongs to the theme of these weeks.";
       case SHARED -> "Another group knows it by the social, too.";
       case SAME_STYLE -> dances + " are of one style.";
       case SAME_SPEED -> dances + " are equally fast.";
       case SAME_WALLS -> dances + " have as many walls.";
-      case TOO_MUCH_NEWS -> counted(match.amount(), "new figure") + " at once; two are enough.";
+      case TOO_MUCH_NEWS -> Plain.many(match.amount(), "new figure") + " at once; two are enough.";
       case TWO_TEACHES ->
-          group + " on " + on + ": " + counted(match.amount(), "teach", "teaches") + " in a class.";
+          group
+              + " on "
+              + on
+              + ": "
+              + Plain.many(match.amount(), "teach", "teaches")
+              + " in a class.";
       case RESTS -> dances + " is due with " + group + " and rests.";
-      case LATE -> counted(match.amount(), "week") + " after it could come back.";
-      case UNEVEN -> counted(match.amount(), "minute") + " of teaching on " + on + ".";
+      case LATE -> Plain.many(match.amount(), "week") + " after it could come back.";
+      case UNEVEN -> Plain.many(match.amount(), "minute") + " of teaching on " + on + ".";
       case NO_LEADER -> "Nobody leads " + group + " on " + on + ".";
       case OTHER_LEADER -> "Somebody else than usual leads " + group + " on " + on + ".";
       case CHANGED ->
@@ -117,7 +116,7 @@ final class EnglishTerm implements TermSpeech {
           case DANCED_CALLED -> "danced with calls";
           case DANCED -> "danced";
         };
-    return what + ", " + counted(appearance.minutes(), "minute");
+    return what + ", " + Plain.many(appearance.minutes(), "minute");
   }
 
   @Override
@@ -126,13 +125,13 @@ final class EnglishTerm implements TermSpeech {
       return List.of("The term has no place for it: it is too short, or the dance too hard.");
     }
     List<String> gives = new ArrayList<>();
-    String on = day(unmet.best().get().first().date());
+    String on = Plain.day(unmet.best().get().first().date());
     unmet.gives().forEach(it -> gives.add(match(it)));
     if (unmet.points() < 0) {
       gives.add(
           (gives.isEmpty() ? "From " + on + " it would fit" : "Besides")
               + ", but what stands there is worth "
-              + counted((int) -unmet.points(), "point")
+              + Plain.many(-unmet.points(), "point")
               + " more.");
     }
     return gives;
@@ -150,7 +149,7 @@ final class EnglishTerm implements TermSpeech {
       case TermChange.LedBy it ->
           names.group(it.group())
               + " on "
-              + day(it.on())
+              + Plain.day(it.on())
               + ": "
               + it.to().map(names::leader).orElse("nobody")
               + " leads instead of "
@@ -161,17 +160,9 @@ final class EnglishTerm implements TermSpeech {
 
   private static String moved(Optional<LocalDate> from, Optional<LocalDate> to) {
     if (from.isEmpty()) {
-      return "comes in on " + day(to.orElseThrow()) + ".";
+      return "comes in on " + Plain.day(to.orElseThrow()) + ".";
     }
-    return to.map(it -> "moves from " + day(from.get()) + " to " + day(it) + ".")
-        .orElse("goes out, it stood on " + day(from.get()) + ".");
-  }
-
-  private static String counted(int number, String one) {
-    return counted(number, one, one + "s");
-  }
-
-  private static String counted(int number, String one, String more) {
-    return number + " " + (number == 1 ? one : more);
+    return to.map(it -> "moves from " + Plain.day(from.get()) + " to " + Plain.day(it) + ".")
+        .orElse("goes out, it stood on " + Plain.day(from.get()) + ".");
   }
 }
