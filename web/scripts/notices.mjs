@@ -4,7 +4,7 @@ import { readdirSync, readFileSync, writeFileSync, existsSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { join } from 'node:path'
 
-const OURS = /^(core|formats|web|server)-0/
+const OURS = /^(core|formats|term|web|server)-0/
 
 /** Every POM that Maven keeps here, by the name of its file. */
 function poms(folder, found = new Map()) {
