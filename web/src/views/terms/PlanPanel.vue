@@ -37,7 +37,11 @@ const worth = computed(() => {
       This plan was not finished; nothing was changed. Try again, and tell whoever runs the server.
     </p>
     <template v-else-if="!job.changes.length">
-      <p>The plan is as good as it gets: nothing would be changed.</p>
+      <p v-if="job.broken" class="wrong">
+        Nothing would be changed: as long as what is set to stay (⚓) stays, no plan was found in which all
+        rules hold. Let some of it move, and plan again.
+      </p>
+      <p v-else>The plan is as good as it gets: nothing would be changed.</p>
       <div><el-button @click="emit('leave')">Good</el-button></div>
     </template>
     <template v-else>

@@ -60,7 +60,12 @@ async function doIt() {
   asked.value = undefined
   chosen.value = now.date ? { group: now.bar.group, dance: now.bar.dance } : undefined
 }
-const stays = (of: Bar, to: boolean) => run(() => term.start(of, of.start, to))
+/** What stays where it is though a rule does not hold there. */
+const barsOf = (clash: Schemas['Clash']) =>
+  (sheet.value?.courses ?? []).filter(
+    (one) => one.group === clash.group && clash.anchored.includes(one.dance),
+  )
+const stays = (of: Schemas['CourseBar'], to: boolean) => run(() => term.start(of, of.start, to))
 async function swap(of: Bar, dance: number, date: string) {
   const insteadOf = dance === of.dance ? undefined : of.dance
   if (!(await run(() => term.start({ group: of.group, dance }, date, true, insteadOf)))) return
@@ -105,7 +110,19 @@ const print = () => window.print()
         <section v-if="sheet.broken.length" class="broken" aria-label="What does not hold">
           <h2>What does not hold</h2>
           <ul class="rows">
-            <li v-for="(one, i) in sheet.broken" :key="i">{{ one.text }}</li>
+            <li v-for="(one, i) in sheet.broken" :key="i" class="row">
+              <span>{{ one.text }}</span>
+              <template v-if="may">
+                <el-button
+                  v-for="held in barsOf(one)"
+                  :key="held.dance"
+                  size="small"
+                  :disabled="busy"
+                  @click="stays(held, false)"
+                  >Let {{ held.title }} move</el-button
+                >
+              </template>
+            </li>
           </ul>
         </section>
         <section v-if="asked" class="card row spread asked" role="status">

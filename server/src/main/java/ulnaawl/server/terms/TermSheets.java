@@ -30,6 +30,7 @@ import ulnaawl.server.terms.TermView.RuleLine;
 import ulnaawl.server.terms.TermView.TermSheet;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.Course;
+import ulnaawl.term.TermDance;
 import ulnaawl.term.TermGroup;
 import ulnaawl.term.TermMatch;
 import ulnaawl.term.TermPlan;
@@ -107,7 +108,7 @@ class TermSheets {
         weeks(term),
         problem.groups().stream().map(it -> column(term, it, planned)).toList(),
         planned.courses().stream().map(it -> bar(it, term.plan(), value, speech)).toList(),
-        value.brokenRules().stream().map(it -> clash(it, speech)).toList(),
+        value.brokenRules().stream().map(it -> clash(it, term.plan(), speech)).toList(),
         value.points(),
         value.byRule().entrySet().stream()
             .filter(it -> !it.getKey().isHard())
@@ -211,10 +212,14 @@ class TermSheets {
             .toList());
   }
 
-  private static Clash clash(TermMatch match, TermSpeech speech) {
+  private static Clash clash(TermMatch match, TermPlan plan, TermSpeech speech) {
     return new Clash(
         match.group(),
         match.classes().stream().findFirst().map(ClassOn::date).orElse(null),
-        speech.match(match));
+        speech.match(match),
+        match.dances().stream()
+            .map(TermDance::id)
+            .filter(it -> plan.start(match.group(), it).map(TermPlan.Start::stays).orElse(false))
+            .toList());
   }
 }

@@ -99,8 +99,13 @@ final class TermView {
   /** Why, and what that is worth. */
   record CourseReason(String text, long points) {}
 
-  /** A rule that is broken, and where. */
-  record Clash(long group, @Nullable LocalDate date, String text) {}
+  /**
+   * A rule that is broken, and where.
+   *
+   * @param anchored dances of it that somebody wants just where they are, so that planning again
+   *     leaves them there
+   */
+  record Clash(long group, @Nullable LocalDate date, String text, List<Long> anchored) {}
 
   /** What a rule adds to the term in all. */
   record RuleLine(String rule, long points) {}
