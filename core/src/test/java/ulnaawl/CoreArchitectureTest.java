@@ -73,6 +73,8 @@ public class CoreArchitectureTest {
           Map.entry("learning", List.of("dance", "text")),
           Map.entry("plan.solve", List.of()),
           Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
+          Map.entry("social.solve", List.of()),
+          Map.entry("social", with(LESSON, "plan", "plan.solve", "social.solve")),
           Map.entry("handover", with(LESSON, "plan", "learning")),
           Map.entry(
               "words",
@@ -80,6 +82,7 @@ public class CoreArchitectureTest {
                   LESSON,
                   "handover",
                   "plan",
+                  "social",
                   "learning",
                   "teach",
                   "teach.school",

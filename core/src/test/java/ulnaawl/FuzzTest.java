@@ -18,7 +18,7 @@ import ulnaawl.text.Diagnostic;
  */
 public class FuzzTest {
 
-  private static final int INPUTS = 200_000;
+  private static final int INPUTS = Integer.getInteger("ulna.fuzz.inputs", 100_000);
   private static final long SLOWEST_MILLIS = 50;
 
   private static final List<String> TOKENS =

@@ -9,7 +9,8 @@ record English(
     WallSpeech walls,
     SongSpeech songs,
     SheetSpeech sheets,
-    HandoverSpeech handover)
+    HandoverSpeech handover,
+    SocialSpeech social)
     implements Speech {
 
   static final Speech SPEECH =
@@ -21,5 +22,6 @@ record English(
           new EnglishWalls(),
           new EnglishSongs(),
           new EnglishSheets(),
-          new EnglishHandover());
+          new EnglishHandover(),
+          new EnglishSocial());
 }

@@ -19,6 +19,8 @@ public interface Speech {
 
   HandoverSpeech handover();
 
+  SocialSpeech social();
+
   /** The language that ships. */
   static Speech english() {
     return English.SPEECH;

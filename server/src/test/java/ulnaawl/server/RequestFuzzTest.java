@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 /** Odd requests to every address of the contract: each is answered, none with a fault of ours. */
 public class RequestFuzzTest extends ServerTest {
 
-  private static final int REQUESTS = Integer.getInteger("ulna.fuzz.requests", 20_000);
+  private static final int REQUESTS = Integer.getInteger("ulna.fuzz.requests", 10_000);
   private static final long SEED = Long.getLong("ulna.fuzz.seed", 5);
   private static final int CLIENTS = 4;
   private static final int PATIENCE = 20;

@@ -26,7 +26,7 @@ import ulnaawl.text.SourceText;
  */
 public class SheetFuzzTest {
 
-  private static final int INPUTS = 12_000;
+  private static final int INPUTS = Integer.getInteger("ulna.fuzz.sheets", 4_000);
   private static final FigureBook BOOK = FigureBook.standard();
   private static final List<String> SIGNS =
       List.of(

@@ -1,0 +1,32 @@
+package ulnaawl.social.solve;
+
+import java.util.List;
+
+/**
+ * Something that may be played.
+ *
+ * @param dances numbers of its dances, from 0; each is danced once
+ * @param grains how long it lasts, 1 or more
+ * @param family songs of one family may follow the same; from 1
+ * @param walkIn whether it is only played where a walk-in is due
+ * @param pointsAt what it is worth where it begins at each grain of the evening
+ * @param last what it adds as the last one
+ * @param dancing whether each group dances
+ */
+public record Piece(
+    List<Integer> dances,
+    int grains,
+    int family,
+    boolean walkIn,
+    List<Integer> pointsAt,
+    int last,
+    List<Boolean> dancing) {
+  public Piece {
+    dances = List.copyOf(dances);
+    pointsAt = List.copyOf(pointsAt);
+    dancing = List.copyOf(dancing);
+    if (grains < 1) {
+      throw new IllegalArgumentException("What is played lasts");
+    }
+  }
+}

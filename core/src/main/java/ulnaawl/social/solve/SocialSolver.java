@@ -1,0 +1,260 @@
+package ulnaawl.social.solve;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds the order with the most points. {@link Prices} give a bound on every order; they are moved
+ * until it is low (subgradient steps). Then orders grow side by side in the order of time, each by
+ * every piece that may follow; one is left where the bound says that it cannot beat the best, or
+ * where another one with the same dances is at no place worse. Where too many stand at one time,
+ * only the most promising go on, and the gap says what the others could still have been worth; the
+ * best is made better by small changes ({@link Polish}).
+ */
+public final class SocialSolver {
+
+  private static final int STEPS = 150;
+  private static final int PATIENCE = 6;
+  private static final int NARROW = 4;
+  private static final int WIDE = 30;
+  private static final double NEARLY = 1e-6;
+
+  private final Evening evening;
+  private final Prices prices;
+  private final BitSet reserved = new BitSet();
+  private List<Integer> found = List.of();
+  private int best = Integer.MIN_VALUE;
+  private double dropped;
+
+  private SocialSolver(Evening evening) {
+    this.evening = evening;
+    this.prices = new Prices(evening);
+    evening
+        .locks()
+        .values()
+        .forEach(it -> evening.pieces().get(it).dances().forEach(reserved::set));
+  }
+
+  /**
+   * The best order.
+   *
+   * @return empty where nothing fits
+   */
+  public static Optional<Order> solve(Evening evening) {
+    return new SocialSolver(evening).solve();
+  }
+
+  /**
+   * An order as far as it goes.
+   *
+   * @param promise what it can come to at most
+   * @param open prices of all dances that are not in it
+   */
+  private record Way(
+      @Nullable Way before,
+      int piece,
+      int at,
+      int had,
+      int family,
+      int place,
+      int points,
+      double promise,
+      double open,
+      BitSet danced,
+      List<Integer> waited) {
+
+    List<Integer> pieces() {
+      List<Integer> pieces = new ArrayList<>();
+      for (Way way = this; way != null && way.piece >= 0; way = way.before) {
+        pieces.addFirst(way.piece);
+      }
+      return pieces;
+    }
+
+    /** Whether nothing that can come after the other one is worth more than after this one. */
+    boolean isNoWorse(Way other) {
+      if (points < other.points) {
+        return false;
+      }
+      for (int group = 0; group < waited.size(); group++) {
+        if (waited.get(group) > other.waited.get(group)) {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  private record Same(BitSet danced, int family, int had, int place) {}
+
+  private Optional<Order> solve() {
+    if (evening.from() >= evening.to() || prices.bound() == Prices.NEVER) {
+      return Optional.empty();
+    }
+    grow(NARROW);
+    polish();
+    price();
+    grow(WIDE);
+    polish();
+    if (found.isEmpty()) {
+      return Optional.empty();
+    }
+    int gap = (int) Math.max(0, Math.floor(dropped + NEARLY) - best);
+    return Optional.of(new Order(found, best, gap));
+  }
+
+  private void polish() {
+    if (!found.isEmpty()) {
+      Order better = Polish.of(evening, prices, found);
+      found = better.pieces();
+      best = better.points();
+    }
+  }
+
+  /** Finds prices that bring the bound down, and keeps the best ones. */
+  private void price() {
+    double lowest = Double.POSITIVE_INFINITY;
+    double[] kept = prices.copy();
+    double pace = 1;
+    int waited = 0;
+    for (int step = 0; step < STEPS; step++) {
+      double bound = prices.bound();
+      if (bound < lowest - NEARLY) {
+        lowest = bound;
+        kept = prices.copy();
+        waited = 0;
+      } else if (++waited == PATIENCE) {
+        waited = 0;
+        pace /= 2;
+        prices.set(kept);
+        prices.bound();
+      }
+      int[] times = prices.times();
+      int off = prices.off(times);
+      if (off == 0 || lowest < best + 1 - NEARLY) {
+        break;
+      }
+      prices.move(times, pace * Math.max(1, lowest - best) / off);
+    }
+    prices.set(kept);
+    prices.bound();
+  }
+
+  /** Lets orders grow, so many side by side at each time. */
+  private void grow(int wide) {
+    dropped = Prices.NEVER;
+    List<Map<Same, List<Way>>> byTime = new ArrayList<>();
+    for (int at = 0; at <= evening.to(); at++) {
+      byTime.add(new LinkedHashMap<>());
+    }
+    double promise = prices.toCome(evening.from(), 0, evening.before()) + prices.sum();
+    Way begin =
+        new Way(
+            null,
+            -1,
+            evening.from(),
+            0,
+            evening.before(),
+            0,
+            0,
+            promise,
+            prices.sum(),
+            new BitSet(),
+            evening.waited());
+    keep(byTime, begin);
+    for (int at = evening.from(); at < evening.to(); at++) {
+      List<Way> ways =
+          new ArrayList<>(byTime.get(at).values().stream().flatMap(List::stream).toList());
+      byTime.get(at).clear();
+      ways.sort(Comparator.comparingDouble(Way::promise).reversed());
+      for (Way dropping : ways.subList(Math.min(wide, ways.size()), ways.size())) {
+        dropped = Math.max(dropped, dropping.promise());
+      }
+      for (Way way : ways.subList(0, Math.min(wide, ways.size()))) {
+        if (way.promise() >= best + 1 - NEARLY) {
+          next(byTime, way);
+        }
+      }
+    }
+  }
+
+  private void next(List<Map<Same, List<Way>>> byTime, Way way) {
+    Integer locked = evening.locks().get(way.place());
+    if (locked != null) {
+      follow(byTime, way, locked);
+      return;
+    }
+    for (int piece = 0; piece < evening.pieces().size(); piece++) {
+      Piece one = evening.pieces().get(piece);
+      boolean free =
+          one.dances().stream().noneMatch(it -> way.danced().get(it) || reserved.get(it));
+      if (free && one.walkIn() == evening.isWalkInDue(way.at(), way.had())) {
+        follow(byTime, way, piece);
+      }
+    }
+  }
+
+  private void follow(List<Map<Same, List<Way>>> byTime, Way way, int piece) {
+    Piece one = evening.pieces().get(piece);
+    int ends = way.at() + one.grains();
+    if (ends > evening.to()) {
+      return;
+    }
+    int[] waited = way.waited().stream().mapToInt(Integer::intValue).toArray();
+    int points =
+        way.points()
+            + prices.points(piece, way.at(), way.family())
+            + Waits.add(evening, one, waited);
+    int had = way.had() + (one.walkIn() ? 1 : 0);
+    int last = points + one.last() + evening.free().applyAsInt(evening.to() - ends);
+    int next = evening.next(way.at(), ends);
+    double open = way.open() - prices.price(piece);
+    double promise = points + prices.toCome(next, had, one.family()) + open;
+    boolean goesOn = next < evening.to() && promise >= best + 1 - NEARLY;
+    if (!goesOn && last <= best) {
+      return;
+    }
+    BitSet danced = (BitSet) way.danced().clone();
+    one.dances().forEach(danced::set);
+    Way on =
+        new Way(
+            way,
+            piece,
+            next,
+            had,
+            one.family(),
+            way.place() + 1,
+            points,
+            promise,
+            open,
+            danced,
+            Arrays.stream(waited).boxed().toList());
+    if (last > best) {
+      best = last;
+      found = on.pieces();
+    }
+    if (goesOn) {
+      keep(byTime, on);
+    }
+  }
+
+  private static void keep(List<Map<Same, List<Way>>> byTime, Way way) {
+    List<Way> same =
+        byTime
+            .get(way.at())
+            .computeIfAbsent(
+                new Same(way.danced(), way.family(), way.had(), way.place()),
+                _ -> new ArrayList<>(1));
+    if (same.stream().noneMatch(it -> it.isNoWorse(way))) {
+      same.removeIf(way::isNoWorse);
+      same.add(way);
+    }
+  }
+}

@@ -1,0 +1,182 @@
+package ulnaawl.social;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+
+/** The order of a social, against all orders there are, and by what has to hold in any. */
+public class SocialPlannerTest {
+
+  private static final int SMALL = 80;
+  private static final int LARGE = 5;
+
+  private static List<Played> order(SocialPlan plan) {
+    return plan.lines().stream().flatMap(it -> it.played().stream()).toList();
+  }
+
+  @Test
+  public void smallOnesAreAsGoodAsTheBestOfAllOrders() {
+    int several = 0;
+    for (int seed = 0; seed < SMALL; seed++) {
+      SocialRequest request = new RandomSocial(seed).of(14 + seed % 9, 5 + seed % 2, 2 + seed % 2);
+      SocialPlan plan = SocialPlanner.plan(request);
+      Every every = new Every(request);
+      every.from(new ArrayList<>());
+      assertEquals(plan.points(), every.best, "seed " + seed);
+      assertEquals(plan.gap(), 0, "seed " + seed);
+      several += order(plan).size() > 2 ? 1 : 0;
+    }
+    assertTrue(several > SMALL / 2, "orders of more than two songs");
+  }
+
+  /** Every order that keeps the rules, one after the other. */
+  private static final class Every {
+    private final SocialRequest request;
+    private int best = Integer.MIN_VALUE;
+
+    Every(SocialRequest request) {
+      this.request = request;
+      this.best = SocialOrder.of(request, List.of(), 0).points();
+    }
+
+    void from(List<Played> order) {
+      boolean walkIns = request.played().stream().anyMatch(it -> it.how() == Played.How.WALK_IN);
+      for (Played next : request.played()) {
+        if (order.stream()
+            .anyMatch(it -> it.numbers().stream().anyMatch(next.numbers()::contains))) {
+          continue;
+        }
+        order.add(next);
+        SocialPlan plan = SocialOrder.of(request, order, 0);
+        SocialLine last = plan.lines().getLast();
+        long had =
+            order.subList(0, order.size() - 1).stream()
+                .filter(it -> it.how() == Played.How.WALK_IN)
+                .count();
+        boolean due =
+            walkIns
+                && request.pauses().stream()
+                        .filter(it -> it.kind() == Pause.Kind.WALK_IN)
+                        .filter(it -> it.at() <= last.start())
+                        .count()
+                    > had;
+        boolean fits = last.start() + last.seconds() <= request.seconds();
+        if (fits && due == (next.how() == Played.How.WALK_IN)) {
+          best = Math.max(best, plan.points());
+          from(order);
+        }
+        order.removeLast();
+      }
+    }
+  }
+
+  @Test
+  public void largeOnesKeepTheRulesAndSayHowFarOffTheyMayBe() {
+    for (int seed = 0; seed < LARGE; seed++) {
+      SocialRequest request = new RandomSocial(1000 + seed).of(150, 70, 2 + seed % 4);
+      SocialPlan plan = SocialPlanner.plan(request);
+      Set<Long> danced = new HashSet<>();
+      int at = 0;
+      for (SocialLine line : plan.lines()) {
+        assertEquals(line.start(), at, "seed " + seed);
+        at += line.seconds();
+        line.played().ifPresent(it -> it.numbers().forEach(n -> assertTrue(danced.add(n))));
+      }
+      assertTrue(at <= request.seconds());
+      assertTrue(at > request.seconds() - 300, "seed " + seed + " ends at " + at);
+      long breaks = request.pauses().stream().filter(it -> it.kind() == Pause.Kind.BREAK).count();
+      assertEquals(plan.lines().stream().filter(it -> it.pause().isPresent()).count(), breaks);
+      assertEquals(order(plan), order(SocialPlanner.plan(request)), "the same twice");
+      assertTrue(plan.gap() * 10 <= plan.points(), "seed " + seed + ": gap " + plan.gap());
+    }
+  }
+
+  @Test
+  public void whatIsLockedStaysAndTheRestIsLaidAroundIt() {
+    SocialRequest request = new RandomSocial(7).of(60, 20, 3);
+    SocialPlan free = SocialPlanner.plan(request);
+    Played third = order(free).get(2);
+    Played other =
+        request.played().stream()
+            .filter(it -> it.how() == Played.How.DANCE && !order(free).contains(it))
+            .findFirst()
+            .orElseThrow();
+    SocialRequest locked =
+        request.with(
+            List.of(
+                new Locked(2, other.how(), other.numbers()),
+                new Locked(5, third.how(), third.numbers())));
+    SocialPlan plan = SocialPlanner.plan(locked);
+    assertEquals(order(plan).get(2), other);
+    assertEquals(order(plan).get(5), third);
+    assertTrue(plan.points() <= free.points() + free.gap());
+    assertThrows(
+        IllegalArgumentException.class,
+        () ->
+            SocialPlanner.plan(
+                request.with(List.of(new Locked(0, Played.How.DANCE, List.of(4711L))))));
+  }
+
+  @Test
+  public void theRestGoesOnFromWhereItIs() {
+    SocialRequest request = new RandomSocial(3).of(90, 30, 3);
+    List<Played> before = order(SocialPlanner.plan(request)).subList(0, 6);
+    List<Played> others =
+        request.played().stream()
+            .filter(it ->
+                before.stream()
+                    .noneMatch(b -> b.numbers().stream().anyMatch(it.numbers()::contains)))
+            .toList();
+    SocialRequest rest =
+        new SocialRequest(
+            request.seconds(),
+            request.longestWait(),
+            request.guests(),
+            others,
+            request.pauses(),
+            List.of(),
+            new SocialRequest.SoFar(
+                40 * 60, 36 * 60, Optional.of(before.getLast()), Map.of(1L, 20 * 60)));
+    SocialPlan plan = SocialPlanner.plan(rest);
+    assertEquals(plan.lines().getFirst().start(), 40 * 60);
+    Set<Long> knows =
+        others.stream()
+            .filter(it -> it.who(request.guests()).contains(1L))
+            .flatMap(it -> it.numbers().stream())
+            .collect(Collectors.toSet());
+    assertTrue(!knows.isEmpty());
+    SocialLine first =
+        plan.lines().stream().filter(it -> it.played().isPresent()).findFirst().orElseThrow();
+    assertTrue(first.who().contains(1L), "who has waited for twenty minutes dances first");
+  }
+
+  @Test
+  public void nobodyComesOrNothingFits() {
+    SocialRequest request = new RandomSocial(1).of(20, 5, 2);
+    SocialRequest none =
+        new SocialRequest(
+            60,
+            request.longestWait(),
+            request.guests(),
+            request.played(),
+            List.of(),
+            List.of(),
+            SocialRequest.SoFar.NOTHING);
+    assertEquals(SocialPlanner.plan(none).lines(), List.of());
+    assertEquals(SocialPlanner.plan(none).points(), SocialWeight.FREE.points());
+    assertThrows(
+        IllegalArgumentException.class,
+        () ->
+            new SocialRequest(
+                60, 1, List.of(), List.of(), List.of(), List.of(), SocialRequest.SoFar.NOTHING));
+  }
+}
