@@ -74,7 +74,8 @@ public class CoreArchitectureTest {
           Map.entry("plan.solve", List.of()),
           Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
           Map.entry("social.solve", List.of()),
-          Map.entry("social", with(LESSON, "plan", "plan.solve", "social.solve")),
+          Map.entry(
+              "social", with(LESSON, "learning", "plan", "plan.solve", "song", "social.solve")),
           Map.entry("handover", with(LESSON, "plan", "learning")),
           Map.entry(
               "words",

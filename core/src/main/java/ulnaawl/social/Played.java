@@ -4,6 +4,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ulnaawl.learning.Happened;
+import ulnaawl.learning.Outcome;
 import ulnaawl.plan.solve.Block.Speed;
 
 /**
@@ -84,6 +86,26 @@ public record Played(How how, List<SocialDance> dances) {
   /** Numbers of its dances. */
   public List<Long> numbers() {
     return dances.stream().map(SocialDance::dance).toList();
+  }
+
+  /** The dance that a group is on the floor with: the first that it knows; empty where none. */
+  public Optional<SocialDance> danceOf(long group) {
+    return dances.stream()
+        .filter(it -> it.knownBy().contains(group))
+        .findFirst()
+        .or(() -> how == How.WALK_IN ? Optional.of(first()) : Optional.empty());
+  }
+
+  /** What a group has then done with its dance: danced it, or was taught it in five minutes. */
+  public Happened happened(long group) {
+    return danceOf(group).filter(it -> it.knownBy().contains(group)).isPresent()
+        ? Happened.DANCED
+        : Happened.TAUGHT;
+  }
+
+  /** How sure it then is: of what it was just taught, not very. Common practice, no source. */
+  public Outcome outcome(long group) {
+    return happened(group) == Happened.DANCED ? Outcome.SOLID : Outcome.SHAKY;
   }
 
   /** People who asked for what is danced. */

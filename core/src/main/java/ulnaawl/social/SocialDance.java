@@ -1,9 +1,12 @@
 package ulnaawl.social;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ulnaawl.figure.Level;
+import ulnaawl.learning.Stage;
 import ulnaawl.plan.DanceFacts;
+import ulnaawl.song.FloorSplit;
 
 /**
  * A dance that could be played at a social.
@@ -41,6 +44,27 @@ public record SocialDance(
     return facts.counts() >= SHORTEST_WALK_IN
         && facts.counts() <= LONGEST_WALK_IN
         && facts.level().above(Level.BEGINNER) <= 0;
+  }
+
+  /** Whether a group dances it at a social: it was taught to the end; a rusty one comes back. */
+  public static boolean isKnownAt(Stage stage) {
+    return stage.isLearned();
+  }
+
+  /**
+   * Whether a split floor with another one brings more people onto it than either: some who come
+   * know only this one, some only the other, and nobody needs both.
+   */
+  public boolean isSplitWith(SocialDance other, List<Guests> guests) {
+    boolean here =
+        guests.stream()
+            .map(Guests::group)
+            .anyMatch(it -> knownBy.contains(it) && !other.knownBy().contains(it));
+    boolean there =
+        guests.stream()
+            .map(Guests::group)
+            .anyMatch(it -> other.knownBy().contains(it) && !knownBy.contains(it));
+    return here && there && FloorSplit.isWorthwhile(facts.level(), other.facts().level());
   }
 
   /** Whether new dancers manage it once they know it. */

@@ -1,8 +1,11 @@
 package ulnaawl.social;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A social to be planned, or the rest of one that is under way.
@@ -59,8 +62,52 @@ public record SocialRequest(
       waited = Map.copyOf(waited);
     }
 
+    /**
+     * How it stands after some songs.
+     *
+     * @param now seconds since the beginning; the song that is on is heard to its end
+     */
+    static SoFar after(List<Done> done, List<Guests> guests, int now) {
+      Map<Long, Integer> waited = new HashMap<>();
+      for (Done one : done) {
+        Set<Long> who = one.played().who(guests);
+        for (Guests group : guests) {
+          int before = waited.getOrDefault(group.group(), 0);
+          waited.put(
+              group.group(), who.contains(group.group()) ? 0 : before + one.played().seconds());
+        }
+      }
+      if (done.isEmpty()) {
+        return new SoFar(now, -1, Optional.empty(), waited);
+      }
+      Done last = done.getLast();
+      int ends = last.begun() + last.played().seconds();
+      return new SoFar(Math.max(now, ends), last.begun(), Optional.of(last.played()), waited);
+    }
+
     /** It is to begin. */
     public static final SoFar NOTHING = new SoFar(0, -1, Optional.empty(), Map.of());
+  }
+
+  /**
+   * A song that was played.
+   *
+   * @param begun seconds from the beginning of the social to its change
+   */
+  public record Done(Played played, int begun) {}
+
+  /**
+   * The rest, when some songs were played; their dances are not danced again.
+   *
+   * @param now seconds since the beginning
+   */
+  public SocialRequest after(List<Done> done, int now) {
+    Set<Long> danced =
+        done.stream().flatMap(it -> it.played().numbers().stream()).collect(Collectors.toSet());
+    List<Played> others =
+        played.stream().filter(it -> it.numbers().stream().noneMatch(danced::contains)).toList();
+    return new SocialRequest(
+        seconds, longestWait, guests, others, pauses, locks, SoFar.after(done, guests, now));
   }
 
   /** The same, where other songs stay in their places. */

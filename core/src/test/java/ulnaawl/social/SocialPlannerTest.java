@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** The order of a social, against all orders there are, and by what has to hold in any. */
@@ -130,32 +130,31 @@ public class SocialPlannerTest {
   public void theRestGoesOnFromWhereItIs() {
     SocialRequest request = new RandomSocial(3).of(90, 30, 3);
     List<Played> before = order(SocialPlanner.plan(request)).subList(0, 6);
-    List<Played> others =
-        request.played().stream()
-            .filter(it ->
-                before.stream()
-                    .noneMatch(b -> b.numbers().stream().anyMatch(it.numbers()::contains)))
+    List<SocialRequest.Done> done =
+        IntStream.range(0, before.size())
+            .mapToObj(i -> new SocialRequest.Done(before.get(i), 240 * i))
             .toList();
-    SocialRequest rest =
-        new SocialRequest(
-            request.seconds(),
-            request.longestWait(),
-            request.guests(),
-            others,
-            request.pauses(),
-            List.of(),
-            new SocialRequest.SoFar(
-                40 * 60, 36 * 60, Optional.of(before.getLast()), Map.of(1L, 20 * 60)));
+    SocialRequest rest = request.after(done, 40 * 60);
     SocialPlan plan = SocialPlanner.plan(rest);
     assertEquals(plan.lines().getFirst().start(), 40 * 60);
-    Set<Long> knows =
-        others.stream()
-            .filter(it -> it.who(request.guests()).contains(1L))
-            .flatMap(it -> it.numbers().stream())
-            .collect(Collectors.toSet());
-    assertTrue(!knows.isEmpty());
+    Map<Long, Integer> waited = rest.soFar().waited();
+    before.getLast().who(request.guests()).forEach(it -> assertEquals(waited.get(it), 0));
+    assertTrue(order(plan).stream().noneMatch(before::contains));
+    SocialRequest longAgo =
+        new SocialRequest(
+            rest.seconds(),
+            rest.longestWait(),
+            rest.guests(),
+            rest.played(),
+            rest.pauses(),
+            List.of(),
+            new SocialRequest.SoFar(
+                rest.soFar().seconds(), rest.soFar().begun(), Optional.empty(), Map.of(1L, 1200)));
     SocialLine first =
-        plan.lines().stream().filter(it -> it.played().isPresent()).findFirst().orElseThrow();
+        SocialPlanner.plan(longAgo).lines().stream()
+            .filter(it -> it.played().isPresent())
+            .findFirst()
+            .orElseThrow();
     assertTrue(first.who().contains(1L), "who has waited for twenty minutes dances first");
   }
 
