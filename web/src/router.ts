@@ -76,6 +76,18 @@ export const router = createRouter({
     { path: '/terms', component: () => import('@/views/terms/TermListView.vue') },
     { path: '/terms/:id(\\d+)', component: () => import('@/views/terms/TermView.vue') },
     { path: '/terms/:id(\\d+)/poster', component: () => import('@/views/terms/PosterView.vue') },
+    { path: '/socials', component: () => import('@/views/socials/SocialListView.vue') },
+    { path: '/socials/:id(\\d+)', component: () => import('@/views/socials/SocialView.vue') },
+    {
+      path: '/socials/:id(\\d+)/evening',
+      component: () => import('@/views/socials/SocialEveningView.vue'),
+      meta: { bare: true },
+    },
+    {
+      path: '/socials/:id(\\d+)/screen',
+      component: () => import('@/views/socials/SocialScreenView.vue'),
+      meta: { bare: true },
+    },
     { path: '/waiting', component: () => import('@/views/waiting/WaitingView.vue') },
     { path: '/club', component: () => import('@/views/club/ClubView.vue') },
     { path: '/club/log', component: () => import('@/views/club/LogView.vue') },

@@ -39,6 +39,7 @@ function passed(coming: Schemas['Coming']): boolean {
     <PageHead title="Coming classes">
       <template #actions>
         <RouterLink to="/terms"><el-button tag="span">Terms</el-button></RouterLink>
+        <RouterLink to="/socials"><el-button tag="span">Socials</el-button></RouterLink>
       </template>
     </PageHead>
     <PageState :loading :problem :ready="!!data" @again="load">

@@ -39,6 +39,7 @@ const THINGS: Partial<Record<Line['thing'], string>> = {
   SONG: 'songs',
   TEACH: 'teaches',
   TERM: 'terms',
+  SOCIAL: 'socials',
   GROUP: 'groups',
   REGISTER: 'registers',
   REQUEST: 'requests',
@@ -67,6 +68,7 @@ const PLACES: Partial<Record<Line['thing'], string>> = {
   CLASS: '/classes/',
   GROUP: '/groups/',
   TERM: '/terms/',
+  SOCIAL: '/socials/',
 }
 const place = (line: Line) => {
   const folder = PLACES[line.thing]

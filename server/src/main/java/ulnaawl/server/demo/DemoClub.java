@@ -35,6 +35,7 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.proposals.Proposals;
+import ulnaawl.server.socials.Socials;
 import ulnaawl.server.songs.SongService;
 import ulnaawl.server.terms.Terms;
 
@@ -47,6 +48,7 @@ import ulnaawl.server.terms.Terms;
 class DemoClub implements SmartInitializingSingleton {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
+  private static final int SOCIAL_HEADS = 14;
   private static final int WEEKS_OVER = 5;
   private static final int WEEKS_TO_COME = 9;
   private static final String PASSWORD = "lantern-light";
@@ -55,6 +57,7 @@ class DemoClub implements SmartInitializingSingleton {
   private final Proposals proposals;
   private final Away away;
   private final Terms terms;
+  private final Socials socials;
   private final PeopleService people;
   private final GroupService groups;
   private final DanceService dances;
@@ -73,12 +76,14 @@ class DemoClub implements SmartInitializingSingleton {
       Proposals proposals,
       Away away,
       Terms terms,
+      Socials socials,
       Notes notes,
       Today today) {
     this.notes = notes;
     this.proposals = proposals;
     this.away = away;
     this.terms = terms;
+    this.socials = socials;
     this.history = history;
     this.people = people;
     this.groups = groups;
@@ -145,6 +150,12 @@ class DemoClub implements SmartInitializingSingleton {
         monday.minusWeeks(WEEKS_OVER),
         monday.plusWeeks(WEEKS_TO_COME).plusDays(4),
         monday.plusWeeks(5).plusDays(5),
+        "Oda Marsh");
+    socials.makeFor(
+        "Winter social",
+        monday.plusWeeks(5).plusDays(5),
+        LocalTime.of(19, 30),
+        SOCIAL_HEADS,
         "Oda Marsh");
     LOG.info("The demo club is loaded");
   }

@@ -24,6 +24,7 @@ public enum Thing {
   /** Closed days, themes, and the tags of dances. */
   CALENDAR,
   TERM,
+  SOCIAL,
   VOCABULARY,
   PERSON,
   /** Coming in, with a password or a link. */

@@ -1,0 +1,302 @@
+package ulnaawl.server.socials;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.music.ListedSong;
+import ulnaawl.plan.DanceForGroup;
+import ulnaawl.server.dances.Catalog;
+import ulnaawl.server.dances.CatalogDance;
+import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.Requests;
+import ulnaawl.server.groups.Standings;
+import ulnaawl.server.history.Changes;
+import ulnaawl.server.platform.Today;
+import ulnaawl.server.socials.SocialRow.Guest;
+import ulnaawl.server.socials.SocialRow.SongLine;
+import ulnaawl.server.songs.SongRow;
+import ulnaawl.server.songs.SongService;
+import ulnaawl.social.Guests;
+import ulnaawl.social.Locked;
+import ulnaawl.social.Pause;
+import ulnaawl.social.Played;
+import ulnaawl.social.SocialDance;
+import ulnaawl.social.SocialRequest;
+import ulnaawl.song.EveningSong;
+import ulnaawl.song.FloorSplit;
+import ulnaawl.song.MusicMatch;
+
+/** What could be played at a social, as the club stands today. */
+@Component
+class SocialFloor {
+
+  private static final int MINUTE = 60;
+  private static final int MOST_SPLITS = 12;
+  private static final int MOST_TRIED = 60;
+  private static final int REMEMBERED = 20;
+  private static final int REMEMBERED_SPLITS = 2000;
+
+  private final GroupService groups;
+  private final Standings standings;
+  private final Requests requests;
+  private final Catalog catalog;
+  private final DanceReader reader;
+  private final SongService songs;
+  private final Changes changes;
+  private final Today today;
+  private final Cache<Key, Ready> known = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final Cache<SplitKey, Boolean> splits =
+      Caffeine.newBuilder().maximumSize(REMEMBERED_SPLITS).build();
+
+  SocialFloor(
+      GroupService groups,
+      Standings standings,
+      Requests requests,
+      Catalog catalog,
+      DanceReader reader,
+      SongService songs,
+      Changes changes,
+      Today today) {
+    this.groups = groups;
+    this.standings = standings;
+    this.requests = requests;
+    this.catalog = catalog;
+    this.reader = reader;
+    this.songs = songs;
+    this.changes = changes;
+    this.today = today;
+  }
+
+  private record Key(long social, int version, LocalDate day, long changes) {}
+
+  private record SplitKey(String first, String second, String song) {}
+
+  /** A dance of the club with the song that it is danced to. */
+  record Danced(CatalogDance dance, SocialDance social, EveningSong song, Optional<SongRow> row) {}
+
+  /**
+   * A social with all that could be played.
+   *
+   * @param request the whole evening, with the order's locks left out
+   * @param dances all dances, by number
+   */
+  record Ready(SocialRow row, SocialRequest request, Map<Long, Danced> dances) {
+
+    /** What a line plays; empty where its dance cannot be danced any more. */
+    Optional<Played> played(SongLine line) {
+      List<SocialDance> found =
+          line.dances().stream()
+              .flatMap(it -> Optional.ofNullable(dances.get(it)).stream())
+              .map(Danced::social)
+              .toList();
+      if (found.size() < line.dances().size()
+          || (line.how() == Played.How.WALK_IN && !found.getFirst().isWalkIn())) {
+        return Optional.empty();
+      }
+      return Optional.of(new Played(line.how(), found));
+    }
+
+    /** What was played, in order. */
+    List<SocialRequest.Done> done() {
+      return row.played().stream()
+          .flatMap(it ->
+              played(it).map(one -> new SocialRequest.Done(one, it.begun().orElse(0))).stream())
+          .toList();
+    }
+
+    /**
+     * What is still to come, to be laid out.
+     *
+     * @param now seconds since the beginning
+     */
+    SocialRequest rest(int now) {
+      SocialRequest rest = request.after(done(), now);
+      // What somebody put into the order is played, whether it would be chosen or not.
+      List<Played> all = new ArrayList<>(rest.played());
+      row.toCome().stream()
+          .flatMap(it -> played(it).stream())
+          .filter(it -> !all.contains(it))
+          .forEach(all::add);
+      List<Locked> locks = new ArrayList<>();
+      List<SongLine> toCome = row.toCome();
+      for (int place = 0; place < toCome.size(); place++) {
+        SongLine line = toCome.get(place);
+        if (line.stays() && played(line).isPresent()) {
+          locks.add(new Locked(place, line.how(), line.dances()));
+        }
+      }
+      return new SocialRequest(
+          rest.seconds(),
+          rest.longestWait(),
+          rest.guests(),
+          all,
+          rest.pauses(),
+          locks,
+          rest.soFar());
+    }
+  }
+
+  Ready of(SocialRow row) {
+    Key key = new Key(row.id(), row.version(), today.date(), changes.soFar());
+    return known.get(key, _ -> read(row));
+  }
+
+  private Ready read(SocialRow row) {
+    Map<Long, GroupRow> names = groups.everKnown();
+    List<Guests> guests =
+        row.guests().stream()
+            .map(it -> {
+              GroupRow group = Objects.requireNonNull(names.get(it.group()));
+              return new Guests(it.group(), group.name(), group.level(), it.heads());
+            })
+            .toList();
+    Map<Long, Danced> dances = dances(row);
+    List<Played> played = new ArrayList<>();
+    dances.values().stream()
+        .filter(it -> !row.onlyListed() || it.row().isPresent())
+        .forEach(it -> {
+          if (!it.social().knownBy().isEmpty()) {
+            played.add(Played.dance(it.social()));
+          }
+          if (it.social().isWalkIn()) {
+            played.add(Played.walkIn(it.social()));
+          }
+        });
+    played.addAll(splits(row, dances, guests));
+    SocialRequest request =
+        new SocialRequest(
+            row.minutes() * MINUTE,
+            row.longestWait() * MINUTE,
+            guests,
+            played.subList(0, Math.min(played.size(), SocialRequest.MOST_PLAYED)),
+            row.between().stream()
+                .map(it -> new Pause(it.kind(), it.at() * MINUTE, it.minutes() * MINUTE))
+                .sorted(Comparator.comparingInt(Pause::at))
+                .toList(),
+            List.of(),
+            SocialRequest.SoFar.NOTHING);
+    return new Ready(row, request, dances);
+  }
+
+  private Map<Long, Danced> dances(SocialRow row) {
+    Map<Long, Set<Long>> knownBy = new HashMap<>();
+    Map<Long, Integer> asked = new HashMap<>();
+    for (Guest guest : row.guests()) {
+      standings.of(guest.group(), today.date()).stream()
+          .filter(it -> SocialDance.isKnownAt(it.standing().stage()))
+          .forEach(it ->
+              knownBy.computeIfAbsent(it.row().id(), _ -> new HashSet<>()).add(guest.group()));
+      requests.of(guest.group()).stream()
+          .filter(Requests.Asked::isOpen)
+          .forEach(it -> asked.merge(it.row().dance(), 1, Integer::sum));
+    }
+    Map<String, SongRow> listed =
+        songs.all().stream()
+            .collect(Collectors.toMap(it -> it.song().key(), Function.identity(), (a, _) -> a));
+    Map<Long, Danced> dances = new LinkedHashMap<>();
+    for (CatalogDance one : catalog.now().all()) {
+      if (one.sound()) {
+        ReadDance read = reader.read(one.row().stepText());
+        Optional<SongRow> song =
+            EveningSong.named(read.dance())
+                .flatMap(it -> Optional.ofNullable(listed.get(ListedSong.key(it))));
+        dances.put(
+            one.id(),
+            danced(
+                one,
+                EveningSong.of(read.dance(), song.map(SongRow::song)),
+                song,
+                knownBy.getOrDefault(one.id(), Set.of()),
+                asked.getOrDefault(one.id(), 0)));
+      }
+    }
+    return dances;
+  }
+
+  private static Danced danced(
+      CatalogDance one, EveningSong song, Optional<SongRow> row, Set<Long> knownBy, int asked) {
+    int seconds =
+        song.song()
+            .flatMap(it -> it.song().lengthSeconds().stream().boxed().findFirst())
+            .orElse(one.facts().songSeconds().orElse(DanceForGroup.USUAL_SONG_MINUTES * MINUTE));
+    Optional<String> kind = song.song().flatMap(it -> it.style()).or(() -> one.facts().style());
+    return new Danced(
+        one, new SocialDance(one.id(), one.facts(), kind, seconds, knownBy, asked), song, row);
+  }
+
+  /** Two dances on one floor, for those of which some groups know only the one, some the other. */
+  private List<Played> splits(SocialRow row, Map<Long, Danced> dances, List<Guests> guests) {
+    List<Danced> known =
+        dances.values().stream()
+            .filter(it -> !it.social().knownBy().isEmpty())
+            .filter(it -> !row.onlyListed() || it.row().isPresent())
+            .toList();
+    List<Played> found = new ArrayList<>();
+    int tried = 0;
+    for (Danced first : known) {
+      for (Danced second : known) {
+        if (found.size() == MOST_SPLITS || tried == MOST_TRIED) {
+          return found;
+        }
+        if (first.dance().id() != second.dance().id()
+            && first.song().song().isPresent()
+            && first.social().isSplitWith(second.social(), guests)
+            && goes(second, first)) {
+          tried++;
+          if (isRoomy(first, second)) {
+            found.add(Played.split(first.social(), second.social()));
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  /** Whether a dance goes to the song of another one. */
+  private boolean goes(Danced dance, Danced other) {
+    ReadDance read = reader.read(dance.dance().row().stepText());
+    return other
+        .song()
+        .song()
+        .flatMap(it -> MusicMatch.of(read.dance(), read.usualLevel(), it))
+        .filter(it -> it.use() != MusicMatch.Use.PRACTISE)
+        .isPresent();
+  }
+
+  private boolean isRoomy(Danced first, Danced second) {
+    SplitKey key =
+        new SplitKey(
+            first.dance().row().stepText(),
+            second.dance().row().stepText(),
+            first.song().song().map(it -> it.key()).orElse(""));
+    return splits.get(
+        key,
+        _ -> {
+          ReadDance one = reader.read(first.dance().row().stepText());
+          ReadDance other = reader.read(second.dance().row().stepText());
+          return FloorSplit.of(
+                      one.dance(),
+                      one.usualLevel(),
+                      other.dance(),
+                      first.song().song().orElseThrow())
+                  .verdict()
+              != FloorSplit.Verdict.COLLIDES;
+        });
+  }
+}

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import LevelMark from '@/components/level-mark/LevelMark.vue'
+import MoveKeys from '@/components/move-keys/MoveKeys.vue'
+import { HOW_WORDS, isPlayed, timeAt, titleOf, type Line } from './order'
+
+/** A song of the order: when, what, who is on the floor, and why there. */
+const props = defineProps<{
+  line: Line
+  sheet: Schemas['SocialSheet']
+  names: Map<number, string>
+  may: boolean
+  busy: boolean
+  first: boolean
+  last: boolean
+}>()
+defineEmits<{ move: [by: number]; drop: []; stays: [stays: boolean] }>()
+const title = computed(() => titleOf(props.line))
+const everybody = computed(() => props.line.who.length === props.sheet.guests.length)
+const points = computed(() => props.line.reasons.reduce((sum, one) => sum + one.points, 0))
+const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
+</script>
+
+<template>
+  <li class="song" :class="{ over: isPlayed(line) }">
+    <span class="when number">{{ timeAt(sheet.startsAt, line.start) }}</span>
+    <div class="what">
+      <div class="row">
+        <b class="title">
+          <template v-for="(one, i) in line.dances" :key="one.dance"
+            ><template v-if="i"> + </template
+            ><RouterLink :to="`/dances/${one.dance}`">{{ one.title }}</RouterLink></template
+          >
+        </b>
+        <span v-if="line.how && HOW_WORDS[line.how]" class="chip due">{{ HOW_WORDS[line.how] }}</span>
+        <LevelMark :level="line.dances[0].level" />
+        <span class="quiet">{{ line.dances[0].counts }} counts</span>
+      </div>
+      <p class="quiet">
+        <template v-if="line.song"
+          >{{ line.song }}<template v-if="line.artist">, {{ line.artist }}</template></template
+        ><template v-if="line.location"> · {{ line.location }}</template>
+        <span v-if="line.missing" class="missing"> {{ line.missing }}</span>
+      </p>
+      <p class="who">
+        <template v-if="everybody">everybody</template>
+        <template v-else>{{
+          line.who.map((one) => names.get(one)).join(', ') || 'nobody who comes'
+        }}</template>
+      </p>
+      <details v-if="line.reasons.length" class="no-print">
+        <summary class="quiet">{{ plus(points) }} points, why</summary>
+        <ul class="rows">
+          <li v-for="(one, i) in line.reasons" :key="i" class="row spread">
+            <span>{{ one.text }}</span>
+            <span class="number" :class="{ wrong: one.points < 0 }">{{ plus(one.points) }}</span>
+          </li>
+        </ul>
+      </details>
+    </div>
+    <div v-if="may && !isPlayed(line)" class="keys no-print">
+      <button
+        class="plain-button"
+        type="button"
+        :aria-pressed="line.stays"
+        :aria-label="`${title} stays in its place`"
+        :disabled="busy"
+        @click="$emit('stays', !line.stays)"
+      >
+        {{ line.stays ? '⚓ stays' : '⚓' }}
+      </button>
+      <MoveKeys
+        :up="`${title} earlier`"
+        :down="`${title} later`"
+        :out="`${title} out of the order`"
+        :first
+        :last
+        :busy
+        @move="$emit('move', $event)"
+        @drop="$emit('drop')"
+      />
+    </div>
+    <span v-else-if="isPlayed(line)" class="quiet">played</span>
+  </li>
+</template>
+
+<style scoped>
+.song {
+  display: grid;
+  grid-template-columns: 56px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: start;
+  break-inside: avoid;
+}
+.over {
+  opacity: 0.7;
+}
+.when {
+  font-weight: 700;
+}
+.title a {
+  color: inherit;
+}
+.who {
+  font-size: 14px;
+}
+.missing,
+.wrong {
+  color: var(--wrong);
+}
+.keys {
+  display: flex;
+  align-items: center;
+}
+.keys [aria-pressed='true'] {
+  background: var(--notice-wash);
+  color: var(--notice-text);
+}
+@media (max-width: 700px) {
+  .song {
+    grid-template-columns: 46px minmax(0, 1fr);
+  }
+  .keys {
+    grid-column: 2;
+  }
+}
+</style>

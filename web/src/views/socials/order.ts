@@ -1,0 +1,90 @@
+import type { Schemas } from '@/api/client'
+
+export type Line = Schemas['OrderLine']
+export type Song = Schemas['SongForm']
+
+/** What a line says to the server; an order is sent as the songs that are to come. */
+export function songOf(line: Line, stays = line.stays): Song {
+  return {
+    how: line.how ?? 'DANCE',
+    dance: line.dances[0].dance,
+    other: line.dances[1]?.dance,
+    stays,
+  }
+}
+
+/** A line with a song, not something in between. */
+export const isSong = (line: Line): boolean => line.how !== undefined && line.how !== null
+
+/** Songs that were not played yet. */
+export const toCome = (lines: Line[]): Line[] => lines.filter((line) => isSong(line) && !isPlayed(line))
+
+export const isPlayed = (line: Line): boolean => line.begun !== undefined && line.begun !== null
+
+/** The song that is on: the last that was played. */
+export const onNow = (lines: Line[]): Line | undefined => lines.filter(isPlayed).at(-1)
+
+export const titleOf = (line: Line): string => line.dances.map((one) => one.title).join(' + ')
+
+export const HOW_WORDS: Record<NonNullable<Line['how']>, string> = {
+  DANCE: '',
+  SPLIT: 'split floor',
+  WALK_IN: 'walk-in',
+}
+export const PAUSE_WORDS: Record<NonNullable<Line['pause']>, string> = {
+  BREAK: 'Break',
+  RAFFLE: 'Raffle',
+  WALK_IN: 'Walk-in',
+}
+
+/** A time of day, so many seconds after another, to the minute. */
+export function timeAt(startsAt: string, seconds: number): string {
+  const [hours, minutes] = startsAt.split(':').map(Number)
+  const all = hours * 60 + minutes + Math.floor(seconds / 60)
+  return `${Math.floor(all / 60) % 24}:${String(all % 60).padStart(2, '0')}`
+}
+
+/** A stretch of the evening in which a group dances, or waits for longer than it should. */
+export interface Stretch {
+  from: number
+  to: number
+  dances: boolean
+  long: boolean
+}
+
+/**
+ * When a group dances and when it waits. What comes in between is nobody's wait; from the beginning, a
+ * group waits until its first dance.
+ */
+export function stretches(lines: Line[], group: number, longest: number): Stretch[] {
+  const found: Stretch[] = []
+  let waited = 0
+  for (const line of lines) {
+    if (!isSong(line)) continue
+    const dances = line.who.includes(group)
+    waited = dances ? 0 : waited + line.seconds
+    const to = line.start + line.seconds
+    const before = found.at(-1)
+    if (before && before.dances === dances && before.to === line.start) before.to = to
+    else found.push({ from: line.start, to, dances, long: false })
+    found[found.length - 1].long ||= waited > longest
+  }
+  return found
+}
+
+/** How many songs of an order stand elsewhere, are new, or are gone, compared with another one. */
+export function changesBetween(
+  before: Line[],
+  after: Line[],
+): { moved: number; news: string[]; gone: string[] } {
+  const key = (line: Line) => `${line.how} ${line.dances.map((one) => one.dance).join(' ')}`
+  const was = toCome(before)
+  const now = toCome(after)
+  const wasKeys = was.map(key)
+  const nowKeys = now.map(key)
+  return {
+    moved: now.filter((line, i) => wasKeys.includes(key(line)) && wasKeys[i] !== key(line)).length,
+    news: now.filter((line) => !wasKeys.includes(key(line))).map(titleOf),
+    gone: was.filter((line) => !nowKeys.includes(key(line))).map(titleOf),
+  }
+}
