@@ -42,7 +42,7 @@ const rows = computed(() =>
           :style="{
             left: share(line.start),
             width: share(line.seconds),
-            height: `${12 + line.effort * 0.8}%`,
+            height: `${Math.min(100, 12 + line.effort * 1.25)}%`,
           }"
         />
         <span

@@ -40,8 +40,11 @@ const change = computed(() =>
   sheet.value && before.value ? sheet.value.order.points - before.value.points : 0,
 )
 const others = computed(() => {
-  const there = new Set(lines.value.flatMap((line) => line.dances.map((one) => one.dance)))
-  return (sheet.value?.dances ?? []).filter((one) => !there.has(one.dance))
+  const there = lines.value.flatMap((line) => line.dances.map((one) => one.dance))
+  const often = (dance: number) => there.filter((one) => one === dance).length
+  return (sheet.value?.dances ?? [])
+    .filter((one) => often(one.dance) < 2)
+    .map((one) => ({ ...one, label: often(one.dance) ? `${one.title} (again)` : one.title }))
 })
 
 async function put(songs: Schemas['SongForm'][]) {
@@ -188,7 +191,7 @@ const print = () => window.print()
               aria-label="Add a dance"
               style="width: 260px"
             >
-              <el-option v-for="one in others" :key="one.dance" :value="one.dance" :label="one.title" />
+              <el-option v-for="one in others" :key="one.dance" :value="one.dance" :label="one.label" />
             </el-select>
             <el-button :disabled="!dance || busy" @click="add">Add it at the end</el-button>
           </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import MoveKeys from '@/components/move-keys/MoveKeys.vue'
@@ -16,6 +16,7 @@ const props = defineProps<{
   last: boolean
 }>()
 defineEmits<{ move: [by: number]; drop: []; stays: [stays: boolean] }>()
+const open = ref(false)
 const title = computed(() => titleOf(props.line))
 const everybody = computed(() => props.line.who.length === props.sheet.guests.length)
 const points = computed(() => props.line.reasons.reduce((sum, one) => sum + one.points, 0))
@@ -37,27 +38,32 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
         <LevelMark :level="line.dances[0].level" />
         <span class="quiet">{{ line.dances[0].counts }} counts</span>
       </div>
-      <p class="quiet">
-        <template v-if="line.song"
-          >{{ line.song }}<template v-if="line.artist">, {{ line.artist }}</template></template
-        ><template v-if="line.location"> · {{ line.location }}</template>
-        <span v-if="line.missing" class="missing"> {{ line.missing }}</span>
-      </p>
-      <p class="who">
-        <template v-if="everybody">everybody</template>
-        <template v-else>{{
-          line.who.map((one) => names.get(one)).join(', ') || 'nobody who comes'
-        }}</template>
-      </p>
-      <details v-if="line.reasons.length" class="no-print">
-        <summary class="quiet">{{ plus(points) }} points, why</summary>
-        <ul class="rows">
-          <li v-for="(one, i) in line.reasons" :key="i" class="row spread">
-            <span>{{ one.text }}</span>
-            <span class="number" :class="{ wrong: one.points < 0 }">{{ plus(one.points) }}</span>
-          </li>
-        </ul>
-      </details>
+      <div class="row second">
+        <span class="who">{{
+          everybody ? 'everybody' : line.who.map((one) => names.get(one)).join(', ') || 'nobody who comes'
+        }}</span>
+        <span class="quiet"
+          >{{ [line.song, line.artist].filter(Boolean).join(', ')
+          }}<template v-if="line.location"> · {{ line.location }}</template>
+          <span v-if="line.missing" class="missing"> {{ line.missing }}</span></span
+        >
+        <button
+          v-if="line.reasons.length"
+          class="plain-button why quiet no-print"
+          type="button"
+          :aria-expanded="open"
+          :aria-label="`Why ${title} stands there`"
+          @click="open = !open"
+        >
+          {{ plus(points) }} points, why
+        </button>
+      </div>
+      <ul v-if="open" class="rows no-print">
+        <li v-for="(one, i) in line.reasons" :key="i" class="row spread">
+          <span>{{ one.text }}</span>
+          <span class="number" :class="{ wrong: one.points < 0 }">{{ plus(one.points) }}</span>
+        </li>
+      </ul>
     </div>
     <div v-if="may && !isPlayed(line)" class="keys no-print">
       <button
@@ -103,7 +109,13 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
   color: inherit;
 }
 .who {
-  font-size: 14px;
+  font-size: 15px;
+}
+.second {
+  gap: 2px 14px;
+}
+.why {
+  text-decoration: underline dotted;
 }
 .missing,
 .wrong {

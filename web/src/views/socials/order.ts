@@ -30,6 +30,7 @@ export const HOW_WORDS: Record<NonNullable<Line['how']>, string> = {
   DANCE: '',
   SPLIT: 'split floor',
   WALK_IN: 'walk-in',
+  AGAIN: 'again',
 }
 export const PAUSE_WORDS: Record<NonNullable<Line['pause']>, string> = {
   BREAK: 'Break',

@@ -25,11 +25,16 @@ public record Played(How how, List<SocialDance> dances) {
   /** Orders are laid out in quarters of a minute: everything lasts some of them. */
   public static final int GRAIN_SECONDS = 15;
 
+  /** Seconds after which a dance can come a second time. Rule of thumb, no source. */
+  public static final int AGAIN_AFTER_SECONDS = 40 * 60;
+
   /** How a song is danced. */
   public enum How {
     DANCE,
     SPLIT,
-    WALK_IN
+    WALK_IN,
+    /** A second time on the same evening. */
+    AGAIN
   }
 
   public Played {
@@ -54,6 +59,26 @@ public record Played(How how, List<SocialDance> dances) {
 
   public static Played walkIn(SocialDance dance) {
     return new Played(How.WALK_IN, List.of(dance));
+  }
+
+  /** A dance a second time. */
+  public static Played again(SocialDance dance) {
+    return new Played(How.AGAIN, List.of(dance));
+  }
+
+  /**
+   * What can be danced a second time on an evening: all of it where there is not half as much again
+   * as the evening takes, else nothing. Common practice, no source.
+   *
+   * @param once what is danced once
+   * @param seconds how long the evening lasts
+   */
+  public static List<Played> again(List<Played> once, int seconds) {
+    List<Played> dances = once.stream().filter(it -> it.how() == How.DANCE).toList();
+    int all = dances.stream().mapToInt(Played::seconds).sum();
+    return all * 2 >= seconds * 3
+        ? List.of()
+        : dances.stream().map(it -> again(it.first())).toList();
   }
 
   private SocialDance first() {
@@ -108,9 +133,9 @@ public record Played(How how, List<SocialDance> dances) {
     return happened(group) == Happened.DANCED ? Outcome.SOLID : Outcome.SHAKY;
   }
 
-  /** People who asked for what is danced. */
+  /** People who asked for what is danced, the first time. */
   int asked() {
-    return dances.stream().mapToInt(SocialDance::asked).sum();
+    return how == How.AGAIN ? 0 : dances.stream().mapToInt(SocialDance::asked).sum();
   }
 
   /** What it asks of the body, 0 to 100; the most of two. */

@@ -50,6 +50,9 @@ final class Reasons {
     if (at < request.seconds() / EARLY_PART && played.isEasy()) {
       reasons.add(of(SocialWeight.EASY_EARLY, 1, 1, List.of()));
     }
+    if (played.how() == Played.How.AGAIN) {
+      reasons.add(of(SocialWeight.AGAIN, 1, 1, List.of()));
+    }
     int more = played.effort() - EffortCurve.at(at, request.seconds());
     if (Math.abs(more) >= EFFORT_STEP) {
       reasons.add(of(SocialWeight.EFFORT, more, Math.abs(more) / EFFORT_STEP, List.of()));

@@ -22,15 +22,23 @@ public final class SocialPlanner {
 
   private final SocialRequest request;
   private final Reasons reasons;
-  private final Map<Long, Integer> numbers = new LinkedHashMap<>();
+  private final Map<Slot, Integer> numbers = new LinkedHashMap<>();
   private final List<Played> families = new ArrayList<>();
 
   private SocialPlanner(SocialRequest request) {
     this.request = request;
     this.reasons = new Reasons(request);
-    request.played().stream()
-        .flatMap(it -> it.numbers().stream())
-        .forEach(it -> numbers.putIfAbsent(it, numbers.size()));
+    for (Played one : request.played()) {
+      slots(one).forEach(it -> numbers.putIfAbsent(it, numbers.size()));
+    }
+  }
+
+  /** A dance, the first or the second time. */
+  private record Slot(long dance, boolean again) {}
+
+  private static List<Slot> slots(Played played) {
+    boolean again = played.how() == Played.How.AGAIN;
+    return played.numbers().stream().map(it -> new Slot(it, again)).toList();
   }
 
   /**
@@ -65,6 +73,7 @@ public final class SocialPlanner {
         to,
         pieces,
         numbers.size(),
+        Played.AGAIN_AFTER_SECONDS / Played.GRAIN_SECONDS,
         request.pauses().stream()
             .filter(it -> it.kind() != Pause.Kind.WALK_IN)
             .map(it -> new Stop(Played.inGrains(it.at()), Played.inGrains(it.seconds())))
@@ -88,7 +97,9 @@ public final class SocialPlanner {
     Set<Long> who = played.who(request.guests());
     Set<Long> waiting = SocialOrder.waiting(request);
     return new Piece(
-        played.numbers().stream().map(it -> Objects.requireNonNull(numbers.get(it))).toList(),
+        slots(played).stream().map(it -> Objects.requireNonNull(numbers.get(it))).toList(),
+        first(played),
+        earliest(played),
         played.seconds() / Played.GRAIN_SECONDS,
         family(played),
         played.how() == Played.How.WALK_IN,
@@ -100,6 +111,22 @@ public final class SocialPlanner {
         request.guests().stream()
             .map(it -> who.contains(it.group()) || !waiting.contains(it.group()))
             .toList());
+  }
+
+  /** The dance that comes before it on this evening, where it is danced again. */
+  private int first(Played played) {
+    long dance = played.numbers().getFirst();
+    if (played.how() != Played.How.AGAIN || request.soFar().danced().containsKey(dance)) {
+      return Piece.FIRST;
+    }
+    return numbers.getOrDefault(new Slot(dance, false), numbers.size());
+  }
+
+  private int earliest(Played played) {
+    Integer ended = request.soFar().danced().get(played.numbers().getFirst());
+    return played.how() == Played.How.AGAIN && ended != null
+        ? Played.inGrains(ended + Played.AGAIN_AFTER_SECONDS)
+        : 0;
   }
 
   private static int points(List<SocialReason> reasons) {

@@ -55,10 +55,17 @@ public record SocialRequest(
    * @param seconds since it began
    * @param begun when the last song began; less than 0 before the first
    * @param last what was danced last
+   * @param danced when each dance that was danced ended, in seconds from the beginning
    * @param waited seconds for which groups have waited, by number; others have not
    */
-  public record SoFar(int seconds, int begun, Optional<Played> last, Map<Long, Integer> waited) {
+  public record SoFar(
+      int seconds,
+      int begun,
+      Optional<Played> last,
+      Map<Long, Integer> danced,
+      Map<Long, Integer> waited) {
     public SoFar {
+      danced = Map.copyOf(danced);
       waited = Map.copyOf(waited);
     }
 
@@ -69,7 +76,9 @@ public record SocialRequest(
      */
     static SoFar after(List<Done> done, List<Guests> guests, int now) {
       Map<Long, Integer> waited = new HashMap<>();
+      Map<Long, Integer> danced = new HashMap<>();
       for (Done one : done) {
+        one.played().numbers().forEach(it -> danced.put(it, one.begun() + one.played().seconds()));
         Set<Long> who = one.played().who(guests);
         for (Guests group : guests) {
           int before = waited.getOrDefault(group.group(), 0);
@@ -78,15 +87,16 @@ public record SocialRequest(
         }
       }
       if (done.isEmpty()) {
-        return new SoFar(now, -1, Optional.empty(), waited);
+        return new SoFar(now, -1, Optional.empty(), danced, waited);
       }
       Done last = done.getLast();
       int ends = last.begun() + last.played().seconds();
-      return new SoFar(Math.max(now, ends), last.begun(), Optional.of(last.played()), waited);
+      return new SoFar(
+          Math.max(now, ends), last.begun(), Optional.of(last.played()), danced, waited);
     }
 
     /** It is to begin. */
-    public static final SoFar NOTHING = new SoFar(0, -1, Optional.empty(), Map.of());
+    public static final SoFar NOTHING = new SoFar(0, -1, Optional.empty(), Map.of(), Map.of());
   }
 
   /**
@@ -102,12 +112,22 @@ public record SocialRequest(
    * @param now seconds since the beginning
    */
   public SocialRequest after(List<Done> done, int now) {
-    Set<Long> danced =
-        done.stream().flatMap(it -> it.played().numbers().stream()).collect(Collectors.toSet());
+    Set<Long> danced = numbers(done.stream().map(Done::played).toList());
+    Set<Long> twice =
+        numbers(
+            done.stream().map(Done::played).filter(it -> it.how() == Played.How.AGAIN).toList());
     List<Played> others =
-        played.stream().filter(it -> it.numbers().stream().noneMatch(danced::contains)).toList();
+        played.stream()
+            .filter(it ->
+                it.numbers().stream()
+                    .noneMatch(it.how() == Played.How.AGAIN ? twice::contains : danced::contains))
+            .toList();
     return new SocialRequest(
         seconds, longestWait, guests, others, pauses, locks, SoFar.after(done, guests, now));
+  }
+
+  private static Set<Long> numbers(List<Played> some) {
+    return some.stream().flatMap(it -> it.numbers().stream()).collect(Collectors.toSet());
   }
 
   /** The same, where other songs stay in their places. */

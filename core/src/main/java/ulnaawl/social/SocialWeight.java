@@ -21,6 +21,7 @@ public enum SocialWeight {
   ALIKE,
   VERY_FAST,
   EFFORT,
+  AGAIN,
   FREE;
 
   private static final Map<String, Integer> TABLE =

@@ -31,6 +31,7 @@ final class EnglishSocial implements SocialSpeech {
           amount > 0
               ? "More effort than the evening wants then."
               : "Less effort than the evening wants then.";
+      case AGAIN -> "Danced a second time this evening.";
       case FREE -> "Nothing is played for " + Plain.many(amount, "minute") + ".";
     };
   }

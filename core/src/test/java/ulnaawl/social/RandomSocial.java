@@ -46,6 +46,7 @@ final class RandomSocial {
         .filter(SocialDance::isWalkIn)
         .limit(5)
         .forEach(it -> played.add(Played.walkIn(it)));
+    played.addAll(Played.again(played, 60 * minutes));
     List<Pause> pauses = new ArrayList<>();
     if (random.nextBoolean()) {
       pauses.add(new Pause(Pause.Kind.WALK_IN, 60 * random.nextInt(Math.max(1, minutes / 2)), 0));

@@ -29,7 +29,7 @@ create table social_pause (
 create table social_song (
   social_id bigint      not null references social (id),
   place     int         not null,
-  how       varchar(10) not null check (how in ('DANCE', 'SPLIT', 'WALK_IN')),
+  how       varchar(10) not null check (how in ('DANCE', 'SPLIT', 'WALK_IN', 'AGAIN')),
   dance_id  bigint      not null references dance (id),
   other_id  bigint references dance (id),
   stays     boolean     not null,

@@ -12,6 +12,7 @@ import java.util.function.IntUnaryOperator;
  * @param to where it ends; nothing is played past it
  * @param pieces what may be played
  * @param dances how many dances there are
+ * @param gap grains from the end of a dance to when it may come again
  * @param stops what comes in between, in the order of time
  * @param walkIns when walk-ins are due, in the order of time
  * @param after points of a piece of each family (column) after one of each other (row); family 0 is
@@ -28,6 +29,7 @@ public record Evening(
     int to,
     List<Piece> pieces,
     int dances,
+    int gap,
     List<Stop> stops,
     List<Integer> walkIns,
     List<List<Integer>> after,
@@ -72,6 +74,8 @@ public record Evening(
 
   /** Whether a piece may be played there by the rule of walk-ins; one that is locked always may. */
   boolean mayPlay(int piece, int at, int had) {
-    return pieces.get(piece).walkIn() == isWalkInDue(at, had) || locks.containsValue(piece);
+    Piece one = pieces.get(piece);
+    return (one.walkIn() == isWalkInDue(at, had) || locks.containsValue(piece))
+        && at >= one.earliest();
   }
 }

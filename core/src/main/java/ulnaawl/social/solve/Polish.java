@@ -1,9 +1,10 @@
 package ulnaawl.social.solve;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Makes an order better by small changes, as long as there is one that does: two pieces change
@@ -12,6 +13,7 @@ import java.util.List;
 final class Polish {
 
   static final int NEVER = Integer.MIN_VALUE;
+  private static final int NOT_YET = Integer.MAX_VALUE / 2;
   private static final int MOST_CHANGES = 400;
 
   private final Evening evening;
@@ -90,7 +92,7 @@ final class Polish {
 
   /** What an order is worth; {@link #NEVER} where it breaks a rule. */
   private int points(List<Integer> pieces) {
-    BitSet danced = new BitSet();
+    Map<Integer, Integer> danced = new HashMap<>();
     int[] waited = evening.waited().stream().mapToInt(Integer::intValue).toArray();
     int at = evening.from();
     int had = 0;
@@ -106,14 +108,17 @@ final class Polish {
               ? one.walkIn() == evening.isWalkInDue(at, had)
                   && !evening.locks().containsValue(piece)
               : locked == piece;
-      if (!may || ends > evening.to()) {
+      boolean ripe =
+          locked != null
+              || one.again() == Piece.FIRST
+              || danced.getOrDefault(one.again(), NOT_YET) <= at - evening.gap();
+      if (!may || !ripe || ends > evening.to() || at < one.earliest()) {
         return NEVER;
       }
       for (int dance : one.dances()) {
-        if (danced.get(dance)) {
+        if (danced.put(dance, ends) != null) {
           return NEVER;
         }
-        danced.set(dance);
       }
       sum += prices.points(piece, at, family) + Waits.add(evening, one, waited);
       if (place == pieces.size() - 1) {

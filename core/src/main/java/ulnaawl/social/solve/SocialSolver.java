@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,7 @@ public final class SocialSolver {
   private final Evening evening;
   private final Prices prices;
   private final BitSet reserved = new BitSet();
+  private final boolean hasAgain;
   private List<Integer> found = List.of();
   private int best = Integer.MIN_VALUE;
   private double dropped;
@@ -36,6 +38,7 @@ public final class SocialSolver {
   private SocialSolver(Evening evening) {
     this.evening = evening;
     this.prices = new Prices(evening);
+    this.hasAgain = evening.pieces().stream().anyMatch(it -> it.again() != Piece.FIRST);
     evening
         .locks()
         .values()
@@ -78,6 +81,29 @@ public final class SocialSolver {
       return pieces;
     }
 
+    /** Whether a dance was in it, and ended so long ago. */
+    boolean hasDanced(int dance, int until, List<Piece> all) {
+      if (!danced.get(dance)) {
+        return false;
+      }
+      for (Way way = this; way.before != null; way = way.before) {
+        Piece one = all.get(way.piece);
+        if (one.dances().contains(dance)) {
+          return way.before.at + one.grains() <= until;
+        }
+      }
+      return false;
+    }
+
+    /** The pieces that began after a grain, and when. */
+    Map<Integer, Integer> since(int from) {
+      Map<Integer, Integer> lately = new HashMap<>();
+      for (Way way = this; way.before != null && way.before.at >= from; way = way.before) {
+        lately.put(way.piece, way.before.at);
+      }
+      return lately;
+    }
+
     /** Whether nothing that can come after the other one is worth more than after this one. */
     boolean isNoWorse(Way other) {
       if (points < other.points) {
@@ -92,7 +118,9 @@ public final class SocialSolver {
     }
   }
 
-  private record Same(BitSet danced, int family, int had, int place) {}
+  /** Orders with this the same have the same before them; what was danced of late counts, too. */
+  private record Same(
+      BitSet danced, int family, int had, int place, Map<Integer, Integer> lately) {}
 
   private Optional<Order> solve() {
     if (evening.from() >= evening.to() || prices.bound() == Prices.NEVER) {
@@ -195,7 +223,10 @@ public final class SocialSolver {
       Piece one = evening.pieces().get(piece);
       boolean free =
           one.dances().stream().noneMatch(it -> way.danced().get(it) || reserved.get(it));
-      if (free && one.walkIn() == evening.isWalkInDue(way.at(), way.had())) {
+      boolean ripe =
+          one.again() == Piece.FIRST
+              || way.hasDanced(one.again(), way.at() - evening.gap(), evening.pieces());
+      if (free && ripe && one.walkIn() == evening.isWalkInDue(way.at(), way.had())) {
         follow(byTime, way, piece);
       }
     }
@@ -204,7 +235,7 @@ public final class SocialSolver {
   private void follow(List<Map<Same, List<Way>>> byTime, Way way, int piece) {
     Piece one = evening.pieces().get(piece);
     int ends = way.at() + one.grains();
-    if (ends > evening.to()) {
+    if (ends > evening.to() || way.at() < one.earliest()) {
       return;
     }
     int[] waited = way.waited().stream().mapToInt(Integer::intValue).toArray();
@@ -245,12 +276,17 @@ public final class SocialSolver {
     }
   }
 
-  private static void keep(List<Map<Same, List<Way>>> byTime, Way way) {
+  private void keep(List<Map<Same, List<Way>>> byTime, Way way) {
     List<Way> same =
         byTime
             .get(way.at())
             .computeIfAbsent(
-                new Same(way.danced(), way.family(), way.had(), way.place()),
+                new Same(
+                    way.danced(),
+                    way.family(),
+                    way.had(),
+                    way.place(),
+                    hasAgain ? way.since(way.at() - 2 * evening.gap()) : Map.of()),
                 _ -> new ArrayList<>(1));
     if (same.stream().noneMatch(it -> it.isNoWorse(way))) {
       same.removeIf(way::isNoWorse);

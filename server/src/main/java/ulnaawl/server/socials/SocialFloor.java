@@ -179,6 +179,7 @@ class SocialFloor {
           }
         });
     played.addAll(splits(row, dances, guests));
+    played.addAll(Played.again(played, row.minutes() * MINUTE));
     SocialRequest request =
         new SocialRequest(
             row.minutes() * MINUTE,

@@ -137,12 +137,16 @@ public class Socials {
       throw Problem.rejected("An evening has up to " + MOST_SONGS + " songs.");
     }
     Ready ready = floor.of(row);
-    Set<Long> seen = new HashSet<>();
-    for (SongLine line : songs) {
+    Set<Long> once = new HashSet<>();
+    Set<Long> twice = new HashSet<>();
+    List<SongLine> said = new ArrayList<>();
+    for (SongLine one : songs) {
+      SongLine line = timed(one, once);
+      said.add(line);
       for (long dance : line.dances()) {
         String title = dances.get(dance).title();
-        if (!seen.add(dance)) {
-          throw Problem.rejected(title + " is in the order twice; once an evening is enough.");
+        if (!once.add(dance) && (line.how() != Played.How.AGAIN || !twice.add(dance))) {
+          throw Problem.rejected(title + " is in the order too often; twice is the most.");
         }
         if (!line.isPlayed() && !ready.dances().containsKey(dance)) {
           throw Problem.rejected(title + " cannot be danced as it is written.");
@@ -157,7 +161,17 @@ public class Socials {
         throw Problem.rejected("A split floor has two dances, any other song has one.");
       }
     }
-    return change(row.with(songs), by);
+    return change(row.with(said), by);
+  }
+
+  /** A dance that was there before comes again; one that was not comes for the first time. */
+  private static SongLine timed(SongLine line, Set<Long> before) {
+    boolean there = before.contains(line.dance());
+    Played.How how =
+        line.how() == Played.How.DANCE && there
+            ? Played.How.AGAIN
+            : line.how() == Played.How.AGAIN && !there ? Played.How.DANCE : line.how();
+    return new SongLine(how, line.dance(), line.other(), line.stays(), line.begun());
   }
 
   private SocialRow at(long id, int version) {
@@ -191,9 +205,14 @@ public class Socials {
     songs.add(now);
     // Whatever of it stood later does not come again.
     row.toCome().stream()
-        .filter(it -> it.dances().stream().noneMatch(now.dances()::contains))
+        .filter(it -> it.how() == Played.How.AGAIN || !shares(it, now))
+        .filter(it -> now.how() != Played.How.AGAIN || it.how() != now.how() || !shares(it, now))
         .forEach(songs::add);
     return ordered(row, songs, me.name());
+  }
+
+  private static boolean shares(SongLine one, SongLine other) {
+    return one.dances().stream().anyMatch(other.dances()::contains);
   }
 
   /** The last song that was played was not: it comes next again. */
@@ -226,7 +245,9 @@ public class Socials {
       throw Problem.conflict("This social is in the record already, or somebody changed it.");
     }
     Ready ready = floor.of(row);
-    for (SongLine line : row.played()) {
+    // A dance that came twice is in the record of the day once.
+    for (SongLine line :
+        row.played().stream().filter(it -> it.how() != Played.How.AGAIN).toList()) {
       for (Played played : ready.played(line).stream().toList()) {
         for (Guest guest : row.guests()) {
           Optional<SocialDance> danced = played.danceOf(guest.group());
