@@ -19,6 +19,7 @@ const KINDS: Record<Schemas['ShareView']['kind'], string> = {
   PLAN: 'Plan',
   PRACTICE: 'Practice page',
   LEARNED: 'What was learned',
+  POLL: 'Poll',
 }
 
 async function revoke(id: number) {

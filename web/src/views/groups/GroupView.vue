@@ -180,6 +180,10 @@ async function written() {
                   words: 'What this group has learned in the last four months',
                   what: { kind: 'LEARNED', group: id, since },
                 },
+                {
+                  words: 'A poll: what would you like to dance next?',
+                  what: { kind: 'POLL', group: id },
+                },
               ]"
             />
             <template v-if="session.isInstructor">

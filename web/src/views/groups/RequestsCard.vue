@@ -4,6 +4,7 @@ import { api, ask } from '@/api/client'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 import { day } from '@/domain/time'
+import PollLine from './PollLine.vue'
 
 /** What the group has asked for: who, when, and what has been answered since. */
 const props = defineProps<{ group: number }>()
@@ -46,6 +47,7 @@ async function drop(request: number) {
       <h2>Asked for</h2>
       <el-button size="small" @click="asking = !asking">Add</el-button>
     </div>
+    <PollLine :key="group" :group @counted="list.load" />
     <form v-if="asking" class="ask" @submit.prevent="add">
       <el-select v-model="dance" filterable placeholder="Dance" aria-label="Dance asked for">
         <el-option v-for="one in dances.data.value" :key="one.id" :label="one.title" :value="one.id" />
@@ -64,7 +66,7 @@ async function drop(request: number) {
       <li v-for="one in open" :key="one.id">
         <RouterLink :to="`/dances/${one.dance}`">{{ one.title }}</RouterLink>
         <span class="quiet"
-          >{{ one.askedBy }}, {{ day(one.askedOn)
+          >{{ one.people > 1 ? `${one.people} people, ` : '' }}{{ one.askedBy }}, {{ day(one.askedOn)
           }}<template v-if="one.note">. {{ one.note }}</template></span
         >
         <button

@@ -13,6 +13,7 @@ import { useLoad } from '@/composables/useLoad'
 import { KIND_WORDS, MODE_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day, hourMinute, minutesSeconds } from '@/domain/time'
+import SharedPoll from './SharedPoll.vue'
 import SharedPractice from './SharedPractice.vue'
 
 /** Where a link leads that somebody was given: one thing, and nothing else. */
@@ -32,7 +33,7 @@ const sub = computed(() => {
   return it?.learned ? `Begun since ${day(it.learned.since)}` : ''
 })
 const print = () => window.print()
-const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
+const printed = computed(() => data.value && data.value.kind !== 'PRACTICE' && data.value.kind !== 'POLL')
 </script>
 
 <template>
@@ -56,6 +57,7 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE')
         </template>
         <CallPaper v-else-if="data.walls" :data="data.walls" />
         <SharedPractice v-else-if="data.kind === 'PRACTICE'" :word />
+        <SharedPoll v-else-if="data.poll" :word :title="data.title" :poll="data.poll" />
         <article v-else class="paper">
           <h1>{{ data.learned ? `What ${data.title} have learned` : data.title }}</h1>
           <p class="quiet">{{ sub }}</p>

@@ -56,7 +56,7 @@ function save() {
 </script>
 
 <template>
-  <form class="card stack" @submit.prevent="save">
+  <form class="card stack" novalidate @submit.prevent="save">
     <div class="row fields">
       <FormField label="Name"><el-input v-model="form.name" name="name" maxlength="60" /></FormField>
       <FormField label="Day">

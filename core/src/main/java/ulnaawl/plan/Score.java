@@ -27,7 +27,7 @@ final class Score {
     if (!wishes.requests().isEmpty()) {
       add(
           Weight.ASKED,
-          wishes.requests().size(),
+          wishes.asked(),
           new PlanReason.AskedFor(
               wishes.requests().stream().map(Wishes.Request::who).toList(),
               wishes.requests().getFirst().on()));

@@ -27,8 +27,22 @@ public record Wishes(
     requests = List.copyOf(requests);
   }
 
-  /** Somebody asked for it. */
-  public record Request(String who, LocalDate on) {
+  /** How many people asked for it. */
+  public int asked() {
+    return requests.stream().mapToInt(Request::people).sum();
+  }
+
+  /**
+   * Somebody asked for it.
+   *
+   * @param people how many, 1 or more
+   */
+  public record Request(String who, int people, LocalDate on) {
+
+    /** One person. */
+    public Request(String who, LocalDate on) {
+      this(who, 1, on);
+    }
 
     /**
      * The first day since on which the dance was taught to the end, walked through or danced: then

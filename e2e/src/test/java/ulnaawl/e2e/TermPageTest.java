@@ -65,8 +65,8 @@ public class TermPageTest extends BrowserTest {
             new LocatorAssertions.ContainsTextOptions().setTimeout(PLANNING));
     panel.getByText("None of them").click();
     assertThat(button(page, "Take 0")).isDisabled();
-    for (Locator box : panel.getByRole(AriaRole.CHECKBOX).all()) {
-      box.check();
+    for (Locator box : panel.locator(".el-checkbox").all()) {
+      box.click();
     }
     button(page, "Take all").click();
     assertThat(panel).hasCount(0);

@@ -162,6 +162,11 @@ final class Client {
     return send(HttpRequest.newBuilder(URI.create(base + path)).header("If-None-Match", tag).GET());
   }
 
+  Answer postWith(String path, String body, String header, String value) {
+    return send(
+        write(path).setHeader(header, value).POST(HttpRequest.BodyPublishers.ofString(body)));
+  }
+
   Answer post(String path, String body) {
     return send(write(path).POST(HttpRequest.BodyPublishers.ofString(body)));
   }

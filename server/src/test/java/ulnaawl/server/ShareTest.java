@@ -37,7 +37,8 @@ public class ShareTest extends ServerTest {
       {"'kind':'TEACH','dance':1,'group':1,'minutes':20", "teach"},
       {"'kind':'PLAN','classId':1", "plan"},
       {"'kind':'PRACTICE','dance':1", ""},
-      {"'kind':'LEARNED','group':1,'since':'2026-01-01'", "learned"}
+      {"'kind':'LEARNED','group':1,'since':'2026-01-01'", "learned"},
+      {"'kind':'POLL','group':1", "poll"}
     };
   }
 
@@ -45,7 +46,9 @@ public class ShareTest extends ServerTest {
   public void eachShowsItsThingAndNoOther(String what, String part) {
     JsonNode shown = ok(look(word(wilma(), what)));
     List<String> parts =
-        List.of("dance", "walls", "teach", "plan", "learned").stream().filter(shown::has).toList();
+        List.of("dance", "walls", "teach", "plan", "learned", "poll").stream()
+            .filter(shown::has)
+            .toList();
     assertEquals(parts, part.isEmpty() ? List.of() : List.of(part), what);
     String all = shown.toString();
     for (String name : names()) {
@@ -116,5 +119,41 @@ public class ShareTest extends ServerTest {
     String more = word(wilma(), "'kind':'SHEET','dance':1,'group':987,'classId':-1,'minutes':-5");
     ok(look(more));
     assertEquals(look(word).raw().headers().firstValue("Cache-Control").orElse(""), "no-store");
+  }
+
+  private int vote(String word, String device, String dances) {
+    String body = Client.json("{'device':'" + device + "','dances':" + dances + "}");
+    return nobody().postWith("/api/shared/vote", body, "X-Share-Word", word).status();
+  }
+
+  @Test
+  public void aDeviceHasOneVoteAndWhatIsCountedIsAskedFor() {
+    Client wilma = wilma();
+    String word = word(wilma, "'kind':'POLL','group':2");
+    JsonNode offered = ok(look(word)).get("poll").get("dances");
+    assertTrue(offered.size() > 5, offered.toString());
+    long first = offered.get(0).get("dance").asLong();
+    long second = offered.get(1).get("dance").asLong();
+    String mine = "0123456789abcdef0123456789abcdef";
+    String yours = "fedcba9876543210fedcba9876543210";
+    assertEquals(vote(word, mine, "[" + first + "]"), 204);
+    assertEquals(vote(word, mine, "[" + first + "," + second + "]"), 204);
+    assertEquals(vote(word, yours, "[" + second + "]"), 204);
+    assertEquals(vote(word, yours, "[1,2,3,4]"), 422, "more than three");
+    assertEquals(vote(word, yours, "[999999]"), 422, "not in the poll");
+    assertEquals(vote(word, "short", "[]"), 422);
+    assertEquals(vote(word(wilma, "'kind':'SHEET','dance':1"), mine, "[]"), 404);
+    JsonNode poll = ok(wilma.get("/api/groups/2/polls")).get(0);
+    assertEquals(poll.get("devices").asInt(), 2);
+    assertEquals(poll.get("ticked").get(0).get("dance").asLong(), second);
+    assertEquals(poll.get("ticked").get(0).get("votes").asInt(), 2);
+    assertEquals(poll.get("ticked").get(1).get("votes").asInt(), 1);
+    String count = "/api/groups/2/polls/" + poll.get("id").asLong() + "/count";
+    assertEquals(coInstructor().post(count, "").status(), 403);
+    assertEquals(wilma.post(count, "").status(), 204);
+    assertEquals(wilma.post(count, "").status(), 404, "once");
+    assertEquals(vote(word, mine, "[]"), 404, "it is closed");
+    String asked = ok(wilma.get("/api/groups/2/requests")).toString();
+    assertTrue(asked.contains("\"askedBy\":\"the poll\",\"people\":2"), asked);
   }
 }

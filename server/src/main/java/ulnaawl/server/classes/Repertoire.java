@@ -25,7 +25,7 @@ import ulnaawl.server.groups.Standings.GroupDance;
 
 /** The club's dances as a planner sees them for one group. */
 @Component
-class Repertoire {
+public class Repertoire {
 
   private final GroupService groups;
   private final Requests requests;
@@ -51,7 +51,7 @@ class Repertoire {
    *
    * @param leader who leads; empty where nobody was named, who then is taken to know everything
    */
-  List<DanceForGroup> of(GroupRow group, LocalDate date, Optional<String> leader) {
+  public List<DanceForGroup> of(GroupRow group, LocalDate date, Optional<String> leader) {
     List<GroupDance> all = standings.of(group.id(), date);
     Set<String> met = Standings.figuresMet(all);
     FigureBook book = reader.book();

@@ -37,12 +37,14 @@ class RequestStore {
         .fetch(RequestStore::row);
   }
 
-  long add(long group, long dance, String askedBy, LocalDate on, String note, String by) {
+  long add(
+      long group, long dance, String askedBy, int people, LocalDate on, String note, String by) {
     return database
         .insertInto(DANCE_REQUEST)
         .set(DANCE_REQUEST.GROUP_ID, group)
         .set(DANCE_REQUEST.DANCE_ID, dance)
         .set(DANCE_REQUEST.ASKED_BY, askedBy)
+        .set(DANCE_REQUEST.PEOPLE, people)
         .set(DANCE_REQUEST.ASKED_ON, on)
         .set(DANCE_REQUEST.NOTE, note)
         .set(DANCE_REQUEST.BY_NAME, by)
@@ -82,6 +84,7 @@ class RequestStore {
         row.getGroupId(),
         row.getDanceId(),
         row.getAskedBy(),
+        row.getPeople(),
         row.getAskedOn(),
         row.getNote(),
         row.getByName());

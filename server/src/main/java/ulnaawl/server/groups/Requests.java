@@ -74,16 +74,27 @@ public class Requests {
     askFor(group, dance, askedBy, today.date(), note, me.name());
   }
 
+  /** So many people asked for it at once. */
+  @Transactional
+  public void askedByMany(long group, long dance, String askedBy, int people, SignedIn me) {
+    add(group, dance, askedBy, people, today.date(), "", me.name());
+  }
+
   /** The same on an earlier day, for the demo club. */
   @Transactional
   public void askFor(long group, long dance, String askedBy, LocalDate on, String note, String by) {
+    add(group, dance, askedBy, 1, on, note, by);
+  }
+
+  private void add(
+      long group, long dance, String askedBy, int people, LocalDate on, String note, String by) {
     GroupRow to = groups.active(group);
     DanceRow row = dances.get(dance);
     if (store.of(group).size() >= MOST) {
       throw Problem.rejected(
           "A list has up to " + MOST + " requests; drop some that are answered.");
     }
-    long id = store.add(group, dance, askedBy.strip(), on, note.strip(), by);
+    long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), by);
     say(id, Action.ADDED, to, row, by);
   }
 

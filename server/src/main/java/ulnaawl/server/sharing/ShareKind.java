@@ -13,5 +13,7 @@ public enum ShareKind {
   /** A run-through for practice at home. */
   PRACTICE,
   /** What a group has learned since a day. */
-  LEARNED
+  LEARNED,
+  /** What a group would like to dance next: whoever has the link ticks it. */
+  POLL
 }

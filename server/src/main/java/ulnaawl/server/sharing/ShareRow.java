@@ -40,9 +40,10 @@ record ShareRow(
       boolean ofDance =
           switch (kind) {
             case SHEET, CALLS, PRACTICE, TEACH -> true;
-            case PLAN, LEARNED -> false;
+            case PLAN, LEARNED, POLL -> false;
           };
-      boolean ofGroup = kind == ShareKind.TEACH || kind == ShareKind.LEARNED;
+      boolean ofGroup =
+          kind == ShareKind.TEACH || kind == ShareKind.LEARNED || kind == ShareKind.POLL;
       return new Target(
           kind,
           dance.filter(_ -> ofDance),

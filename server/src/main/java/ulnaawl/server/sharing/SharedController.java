@@ -1,12 +1,19 @@
 package ulnaawl.server.sharing;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Set;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.runthrough.RunThroughView;
@@ -28,17 +35,35 @@ class SharedController {
   private final Shares shares;
   private final SharedThings things;
   private final ShownRun runs;
+  private final Polls polls;
 
-  SharedController(Shares shares, SharedThings things, ShownRun runs) {
+  SharedController(Shares shares, SharedThings things, ShownRun runs, Polls polls) {
     this.shares = shares;
     this.things = things;
     this.runs = runs;
+    this.polls = polls;
   }
 
   @GetMapping
   ResponseEntity<SharedView> show(@RequestHeader(WORD) String word) {
     SharedView view = things.show(shares.use(word).target());
     return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(view);
+  }
+
+  /**
+   * What somebody would like to dance next.
+   *
+   * @param device a word that the device keeps; it has one vote, and a later one takes its place
+   */
+  record VoteForm(
+      @NotNull @Size(min = 16, max = 80) String device,
+      @NotNull @Size(max = Polls.MOST_TICKED) Set<Long> dances) {}
+
+  /** The vote of a device, in a poll. */
+  @PostMapping("/vote")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void vote(@RequestHeader(WORD) String word, @Valid @RequestBody VoteForm form) {
+    polls.vote(shares.use(word), form.device(), form.dances());
   }
 
   /** The run-through of a link for practice. */

@@ -23,6 +23,7 @@ import ulnaawl.server.groups.Standings;
 import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.sharing.Polls.PollChoices;
 import ulnaawl.server.sharing.ShareRow.Target;
 import ulnaawl.server.teaching.SharedTeach;
 import ulnaawl.server.teaching.SharedTeach.SharedDrill;
@@ -41,6 +42,7 @@ class SharedThings {
   private final GroupService groups;
   private final DanceService dances;
   private final Standings standings;
+  private final Polls polls;
   private final Today today;
 
   SharedThings(
@@ -51,6 +53,7 @@ class SharedThings {
       GroupService groups,
       DanceService dances,
       Standings standings,
+      Polls polls,
       Today today) {
     this.sheets = sheets;
     this.calls = calls;
@@ -59,6 +62,7 @@ class SharedThings {
     this.groups = groups;
     this.dances = dances;
     this.standings = standings;
+    this.polls = polls;
     this.today = today;
   }
 
@@ -94,7 +98,8 @@ class SharedThings {
       @Nullable Walls walls,
       @Nullable SharedTeaching teach,
       @Nullable SharedClass plan,
-      @Nullable SharedLearning learned) {}
+      @Nullable SharedLearning learned,
+      @Nullable PollChoices poll) {}
 
   /** A teach for a group. */
   record SharedTeaching(String groupName, List<SharedDrill> drills) {}
@@ -116,6 +121,7 @@ class SharedThings {
         ClassRow row = classes.get(target.classId().orElseThrow(SharedThings::missing));
         yield groups.get(row.group()).name() + ", " + row.date();
       }
+      case POLL -> groups.active(group(target)).name() + ": what next?";
       case LEARNED ->
           groups.active(group(target)).name()
               + " since "
@@ -149,7 +155,7 @@ class SharedThings {
         switch (kind) {
           case SHEET, CALLS, PRACTICE, TEACH -> dances.danceable(dance(target)).dance().title();
           case PLAN -> groups.get(classOf(target).group()).name();
-          case LEARNED -> groups.get(group(target)).name();
+          case LEARNED, POLL -> groups.get(group(target)).name();
         };
     return new SharedView(
         kind,
@@ -158,7 +164,8 @@ class SharedThings {
         kind == ShareKind.CALLS ? calls.of(dance(target)) : null,
         kind == ShareKind.TEACH ? teach(target) : null,
         kind == ShareKind.PLAN ? plan(classOf(target)) : null,
-        kind == ShareKind.LEARNED ? learned(target) : null);
+        kind == ShareKind.LEARNED ? learned(target) : null,
+        kind == ShareKind.POLL ? polls.choices(group(target)) : null);
   }
 
   private ClassRow classOf(Target target) {

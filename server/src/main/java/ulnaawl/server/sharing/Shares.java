@@ -43,6 +43,18 @@ class Shares {
         .toList();
   }
 
+  /** Everybody's links that are good, for what else in the package they are made of. */
+  List<ShareRow> good() {
+    return store.good(today.moment(), MOST);
+  }
+
+  /** A link has done what it was for; whoever counted it closes it. */
+  @Transactional
+  void close(ShareRow row, SignedIn me) {
+    store.revoke(row.id(), today.moment());
+    say(row.id(), Action.ARCHIVED, me.name(), row.label());
+  }
+
   /** The word of a new link; it is said once, and no copy of it is kept. */
   @Transactional
   public String make(Target target, String label, int days, SignedIn me) {

@@ -205,7 +205,7 @@ class SocialFloor {
               knownBy.computeIfAbsent(it.row().id(), _ -> new HashSet<>()).add(guest.group()));
       requests.of(guest.group()).stream()
           .filter(Requests.Asked::isOpen)
-          .forEach(it -> asked.merge(it.row().dance(), 1, Integer::sum));
+          .forEach(it -> asked.merge(it.row().dance(), it.row().people(), Integer::sum));
     }
     Map<String, SongRow> listed =
         songs.all().stream()

@@ -120,8 +120,9 @@ class TermProblems {
       requests.of(row.id()).stream()
           .filter(Requests.Asked::isOpen)
           .map(Requests.Asked::row)
-          .collect(Collectors.groupingBy(RequestRow::dance, Collectors.counting()))
-          .forEach((dance, times) -> wishes.add(new Wish(row.id(), dance, Math.toIntExact(times))));
+          .collect(
+              Collectors.groupingBy(RequestRow::dance, Collectors.summingInt(RequestRow::people)))
+          .forEach((dance, times) -> wishes.add(new Wish(row.id(), dance, times)));
     }
     return new TermProblem(
         planned,

@@ -1,0 +1,59 @@
+package ulnaawl.server.sharing;
+
+import static ulnaawl.server.tables.Tables.POLL_VOTE;
+
+import java.util.Map;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Votes in the database. */
+@Repository
+class PollStore {
+
+  private final DSLContext database;
+
+  PollStore(DSLContext database) {
+    this.database = database;
+  }
+
+  boolean hasVoted(long link, String device) {
+    return database.fetchExists(
+        POLL_VOTE, POLL_VOTE.LINK_ID.eq(link).and(POLL_VOTE.DEVICE.eq(device)));
+  }
+
+  int devices(long link) {
+    return database
+        .select(DSL.countDistinct(POLL_VOTE.DEVICE))
+        .from(POLL_VOTE)
+        .where(POLL_VOTE.LINK_ID.eq(link))
+        .fetchSingle()
+        .value1();
+  }
+
+  /** How often each dance was ticked. */
+  Map<Long, Integer> votes(long link) {
+    return database
+        .select(POLL_VOTE.DANCE_ID, DSL.count())
+        .from(POLL_VOTE)
+        .where(POLL_VOTE.LINK_ID.eq(link))
+        .groupBy(POLL_VOTE.DANCE_ID)
+        .fetchMap(POLL_VOTE.DANCE_ID, DSL.count());
+  }
+
+  void vote(long link, String device, Set<Long> dances) {
+    database
+        .deleteFrom(POLL_VOTE)
+        .where(POLL_VOTE.LINK_ID.eq(link).and(POLL_VOTE.DEVICE.eq(device)))
+        .execute();
+    for (long dance : dances) {
+      database
+          .insertInto(POLL_VOTE)
+          .set(POLL_VOTE.LINK_ID, link)
+          .set(POLL_VOTE.DEVICE, device)
+          .set(POLL_VOTE.DANCE_ID, dance)
+          .execute();
+    }
+  }
+}

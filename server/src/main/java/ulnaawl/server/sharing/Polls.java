@@ -1,0 +1,170 @@
+package ulnaawl.server.sharing;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.figure.Level;
+import ulnaawl.learning.Evidence;
+import ulnaawl.plan.NextDance;
+import ulnaawl.server.access.Secrets;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.classes.Repertoire;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.groups.Requests;
+import ulnaawl.server.groups.Standings;
+import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.platform.Problem;
+import ulnaawl.server.platform.Today;
+
+/**
+ * Polls: dancers tick what they would like to dance next, on a page that they have the link of. No
+ * names; a device has one vote.
+ */
+@Component
+class Polls {
+
+  /** So many dances are ticked at the most. */
+  static final int MOST_TICKED = 3;
+
+  private static final int NEW_ONES = 8;
+  private static final int OLD_ONES = 8;
+  private static final int MOST_DEVICES = 300;
+
+  private final PollStore store;
+  private final Shares shares;
+  private final GroupService groups;
+  private final Repertoire repertoire;
+  private final Standings standings;
+  private final Requests requests;
+  private final Today today;
+
+  Polls(
+      PollStore store,
+      Shares shares,
+      GroupService groups,
+      Repertoire repertoire,
+      Standings standings,
+      Requests requests,
+      Today today) {
+    this.store = store;
+    this.shares = shares;
+    this.groups = groups;
+    this.repertoire = repertoire;
+    this.standings = standings;
+    this.requests = requests;
+    this.today = today;
+  }
+
+  /** A dance that can be ticked; {@code learned} where the group has learned it. */
+  record PollDance(long dance, String title, Level level, boolean learned) {}
+
+  /**
+   * What can be ticked.
+   *
+   * @param most how many of them
+   */
+  record PollChoices(int most, List<PollDance> dances) {}
+
+  /** The best dances to learn next, and those learned ones that were danced the longest ago. */
+  PollChoices choices(long group) {
+    GroupRow row = groups.active(group);
+    Stream<PollDance> news =
+        NextDance.ranked(row.level(), repertoire.of(row, today.date(), Optional.empty())).stream()
+            .limit(NEW_ONES)
+            .map(it ->
+                new PollDance(it.dance().dance(), it.dance().title(), it.dance().level(), false));
+    Stream<PollDance> old =
+        standings.of(group, today.date()).stream()
+            .filter(it -> !it.row().archived() && it.standing().stage().isLearned())
+            .sorted(Comparator.comparing(Polls::last).thenComparing(it -> it.row().title()))
+            .limit(OLD_ONES)
+            .map(it ->
+                new PollDance(it.row().id(), it.row().title(), it.dance().facts().level(), true));
+    List<PollDance> all = new ArrayList<>();
+    Stream.concat(news, old)
+        .filter(it -> all.stream().noneMatch(other -> other.dance() == it.dance()))
+        .forEach(all::add);
+    return new PollChoices(MOST_TICKED, all);
+  }
+
+  private static LocalDate last(GroupDance one) {
+    return one.evidence().stream()
+        .map(Evidence::date)
+        .max(Comparator.naturalOrder())
+        .orElse(LocalDate.MIN);
+  }
+
+  /** The vote of a device; a later one takes its place, and nothing ticked takes it back. */
+  @Transactional
+  void vote(ShareRow link, String device, Set<Long> dances) {
+    if (link.target().kind() != ShareKind.POLL) {
+      throw Problem.gone("This link shows something else.");
+    }
+    Set<Long> offered =
+        choices(groupOf(link)).dances().stream().map(PollDance::dance).collect(Collectors.toSet());
+    if (!offered.containsAll(dances)) {
+      throw Problem.rejected("One of these is not in the poll any more; look again.");
+    }
+    String digest = Secrets.digest(device);
+    if (!store.hasVoted(link.id(), digest) && store.devices(link.id()) >= MOST_DEVICES) {
+      throw Problem.rejected("As many have voted as a poll can take.");
+    }
+    store.vote(link.id(), digest, dances);
+  }
+
+  private static long groupOf(ShareRow link) {
+    return link.target().group().orElseThrow(() -> Problem.gone("This link shows nothing."));
+  }
+
+  /** How often each dance was ticked, the most often ticked first. */
+  record Ticked(long dance, String title, int votes) {}
+
+  /** A poll that is open. */
+  record Poll(ShareRow link, int devices, List<Ticked> ticked) {}
+
+  /** The polls of a group that are open. */
+  List<Poll> of(long group) {
+    Map<Long, String> titles =
+        standings.of(group, today.date()).stream()
+            .collect(Collectors.toMap(it -> it.row().id(), it -> it.row().title()));
+    return shares.good().stream()
+        .filter(it -> it.target().kind() == ShareKind.POLL && groupOf(it) == group)
+        .map(link ->
+            new Poll(
+                link,
+                store.devices(link.id()),
+                store.votes(link.id()).entrySet().stream()
+                    .map(it ->
+                        new Ticked(
+                            it.getKey(),
+                            titles.getOrDefault(it.getKey(), "a dance"),
+                            it.getValue()))
+                    .sorted(
+                        Comparator.comparingInt((Ticked it) -> -it.votes())
+                            .thenComparing(Ticked::title))
+                    .toList()))
+        .toList();
+  }
+
+  /** Closes a poll: what was ticked goes onto the list of requests, with how many asked for it. */
+  @Transactional
+  void count(long group, long link, SignedIn me) {
+    Poll poll =
+        of(group).stream()
+            .filter(it -> it.link().id() == link)
+            .findFirst()
+            .orElseThrow(() -> Problem.gone("This poll is not open any more."));
+    poll.ticked()
+        .forEach(it -> requests.askedByMany(group, it.dance(), "the poll", it.votes(), me));
+    shares.close(poll.link(), me);
+  }
+}
