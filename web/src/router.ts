@@ -75,6 +75,7 @@ export const router = createRouter({
     { path: '/groups/:id(\\d+)', component: () => import('@/views/groups/GroupView.vue') },
     { path: '/terms', component: () => import('@/views/terms/TermListView.vue') },
     { path: '/terms/:id(\\d+)', component: () => import('@/views/terms/TermView.vue') },
+    { path: '/terms/:id(\\d+)/report', component: () => import('@/views/terms/ReportView.vue') },
     { path: '/terms/:id(\\d+)/poster', component: () => import('@/views/terms/PosterView.vue') },
     { path: '/socials', component: () => import('@/views/socials/SocialListView.vue') },
     { path: '/socials/:id(\\d+)', component: () => import('@/views/socials/SocialView.vue') },

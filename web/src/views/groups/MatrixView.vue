@@ -7,6 +7,7 @@ import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import { useChanges } from '@/composables/useLive'
 import { useLoad } from '@/composables/useLoad'
+import { LEVELS } from '@/domain/labels'
 import { day } from '@/domain/time'
 
 /** Is every group on its way: dances down, groups across. */
@@ -18,9 +19,9 @@ useChanges(
   () => void load(),
 )
 
-const which = ref<'all' | 'everybody' | 'stale' | 'one-leader'>('all')
+const which = ref<'all' | 'everybody' | 'stale' | 'one-leader' | 'figures'>('all')
 const leader = ref('')
-const order = ref<'title' | 'last' | 'known'>('title')
+const order = ref<'title' | 'last' | 'known' | 'few' | 'level' | 'leaders'>('title')
 const words = ref('')
 const leaders = computed(() => [...new Set((data.value?.rows ?? []).flatMap((row) => row.leaders))].sort())
 
@@ -36,14 +37,23 @@ const rows = computed(() => {
   })
   if (order.value === 'last') found.sort((a, b) => (a.last ?? '').localeCompare(b.last ?? ''))
   if (order.value === 'known') found.sort((a, b) => (b.spread.knownBy ?? 0) - (a.spread.knownBy ?? 0))
+  if (order.value === 'few') found.sort((a, b) => (a.spread.knownBy ?? 0) - (b.spread.knownBy ?? 0))
+  if (order.value === 'level') found.sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level))
+  if (order.value === 'leaders') found.sort((a, b) => a.leaders.length - b.leaders.length)
   return found
 })
+const figures = computed(() => {
+  const wanted = words.value.trim().toLowerCase()
+  return (data.value?.figuresUnmet ?? []).filter((one) => !wanted || one.call.toLowerCase().includes(wanted))
+})
+const print = () => window.print()
 </script>
 
 <template>
   <div class="stack">
     <PageHead title="Dances and groups" back="Groups" back-to="/groups">
       <p class="quiet">Who knows what, what nobody has danced for long, what hangs on one leader</p>
+      <template #actions><el-button @click="print">Print</el-button></template>
     </PageHead>
     <div class="row no-print">
       <el-input
@@ -58,6 +68,7 @@ const rows = computed(() => {
         <el-radio-button label="All groups know" value="everybody" />
         <el-radio-button label="Nobody for four months" value="stale" />
         <el-radio-button label="Only one can lead it" value="one-leader" />
+        <el-radio-button label="Figures nobody has met" value="figures" />
       </el-radio-group>
       <el-select
         v-if="which === 'one-leader'"
@@ -69,18 +80,33 @@ const rows = computed(() => {
       >
         <el-option v-for="name in leaders" :key="name" :value="name" :label="name" />
       </el-select>
-      <label class="row"
+      <label v-if="which !== 'figures'" class="row"
         >by
         <el-select v-model="order" aria-label="In which order" style="width: 170px">
           <el-option value="title" label="title" />
           <el-option value="last" label="longest not danced" />
           <el-option value="known" label="most groups know it" />
+          <el-option value="few" label="fewest groups know it" />
+          <el-option value="level" label="level" />
+          <el-option value="leaders" label="fewest can lead it" />
         </el-select>
       </label>
     </div>
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
       <div v-if="data" class="card scroll">
-        <p v-if="!rows.length">No dance is like that.</p>
+        <template v-if="which === 'figures'">
+          <p v-if="!figures.length">Every figure of the club’s dances has been met by some group.</p>
+          <ul v-else class="rows">
+            <li v-for="one in figures" :key="one.call" class="row spread">
+              <span class="row"
+                ><b>{{ one.call }}</b
+                ><LevelMark :level="one.level"
+              /></span>
+              <span class="quiet">{{ one.in.join(', ') }}</span>
+            </li>
+          </ul>
+        </template>
+        <p v-else-if="!rows.length">No dance is like that.</p>
         <table v-else>
           <thead>
             <tr>
@@ -137,5 +163,18 @@ tbody th {
 }
 .number {
   white-space: nowrap;
+}
+@media print {
+  .scroll {
+    overflow: visible;
+    border: 0;
+    padding: 0;
+  }
+  tr {
+    break-inside: avoid;
+  }
+  @page {
+    size: landscape;
+  }
 }
 </style>

@@ -8,7 +8,18 @@ import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { minutesSeconds } from '@/domain/time'
-import { HOW_WORDS, onNow, PAUSE_WORDS, isSong, songOf, timeAt, titleOf, toCome, type Line } from './order'
+import {
+  calledOf,
+  HOW_WORDS,
+  onNow,
+  PAUSE_WORDS,
+  isSong,
+  songOf,
+  timeAt,
+  titleOf,
+  toCome,
+  type Line,
+} from './order'
 import ProposedOrder from './ProposedOrder.vue'
 import { secondsSince } from './since'
 import { useSocial } from './useSocial'
@@ -122,7 +133,7 @@ async function record() {
                 v-if="session.mayLead"
                 size="small"
                 :disabled="busy || sheet.recorded"
-                :aria-label="`Play ${titleOf(line)} now`"
+                :aria-label="`Now: ${calledOf(line)}`"
                 @click="play(line)"
                 >Now</el-button
               >

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import MoveKeys from '@/components/move-keys/MoveKeys.vue'
-import { HOW_WORDS, isPlayed, timeAt, titleOf, type Line } from './order'
+import { calledOf, HOW_WORDS, isPlayed, timeAt, type Line } from './order'
 
 /** A song of the order: when, what, who is on the floor, and why there. */
 const props = defineProps<{
@@ -17,7 +17,7 @@ const props = defineProps<{
 }>()
 defineEmits<{ move: [by: number]; drop: []; stays: [stays: boolean] }>()
 const open = ref(false)
-const title = computed(() => titleOf(props.line))
+const called = computed(() => calledOf(props.line))
 const everybody = computed(() => props.line.who.length === props.sheet.guests.length)
 const points = computed(() => props.line.reasons.reduce((sum, one) => sum + one.points, 0))
 const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
@@ -52,7 +52,7 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
           class="plain-button why quiet no-print"
           type="button"
           :aria-expanded="open"
-          :aria-label="`Why ${title} stands there`"
+          :aria-label="`${plus(points)} points, why: ${called}`"
           @click="open = !open"
         >
           {{ plus(points) }} points, why
@@ -70,16 +70,16 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
         class="plain-button"
         type="button"
         :aria-pressed="line.stays"
-        :aria-label="`${title} stays in its place`"
+        :aria-label="`⚓ ${called} stays in its place`"
         :disabled="busy"
         @click="$emit('stays', !line.stays)"
       >
         {{ line.stays ? '⚓ stays' : '⚓' }}
       </button>
       <MoveKeys
-        :up="`${title} earlier`"
-        :down="`${title} later`"
-        :out="`${title} out of the order`"
+        :up="`${called} earlier`"
+        :down="`${called} later`"
+        :out="`${called} out of the order`"
         :first
         :last
         :busy

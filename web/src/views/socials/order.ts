@@ -26,6 +26,9 @@ export const onNow = (lines: Line[]): Line | undefined => lines.filter(isPlayed)
 
 export const titleOf = (line: Line): string => line.dances.map((one) => one.title).join(' + ')
 
+/** Its title where only words tell it from others: a dance that comes again is said to. */
+export const calledOf = (line: Line): string => titleOf(line) + (line.how === 'AGAIN' ? ' again' : '')
+
 export const HOW_WORDS: Record<NonNullable<Line['how']>, string> = {
   DANCE: '',
   SPLIT: 'split floor',

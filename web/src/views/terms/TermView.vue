@@ -91,6 +91,7 @@ const print = () => window.print()
             >; {{ sheet.points }} points
           </p>
           <template #actions>
+            <RouterLink :to="`/terms/${id}/report`"><el-button tag="span">Look back</el-button></RouterLink>
             <RouterLink :to="`/terms/${id}/poster`"><el-button tag="span">Poster</el-button></RouterLink>
             <el-button class="no-print" @click="print">Print</el-button>
             <el-button v-if="may && !job?.running" type="primary" :loading="busy" @click="run(term.plan)">{{

@@ -1,8 +1,10 @@
 package ulnaawl.words;
 
+import java.time.LocalDate;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.LearningReason;
+import ulnaawl.learning.LookBack;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
@@ -88,6 +90,49 @@ final class EnglishLearning implements LearningSpeech {
       case DANCED_CALLED -> "danced with calls";
       case DANCED -> "danced without calls";
     };
+  }
+
+  @Override
+  public String became(LookBack.Became became) {
+    return switch (became) {
+      case LEARNED -> "Learned";
+      case BEGUN -> "Begun, not finished";
+      case CAME_BACK -> "Came back";
+      case KEPT -> "Kept";
+      case RESTED -> "Known, not danced";
+      case FADED -> "Faded";
+      case LEFT -> "Not danced any more";
+    };
+  }
+
+  @Override
+  public String notBegun() {
+    return "Planned, not begun";
+  }
+
+  @Override
+  public String span(LocalDate from, LocalDate until) {
+    return Plain.day(from)
+        + " "
+        + from.getYear()
+        + " to "
+        + Plain.day(until)
+        + " "
+        + until.getYear();
+  }
+
+  @Override
+  public String report(int days, int planned, int learned, int figures) {
+    String met = "Met " + Plain.many(figures, "new figure") + ".";
+    String was =
+        planned == 0
+            ? "No new dance was planned."
+            : "Learned "
+                + learned
+                + " of "
+                + Plain.many(planned, "new dance")
+                + " that had been planned.";
+    return "Danced on " + Plain.many(days, "day") + ". " + was + " " + met;
   }
 
   @Override

@@ -29,6 +29,7 @@ public class EverybodyCanUseItTest extends BrowserTest {
         "/terms",
         "/terms/1",
         "/terms/1/poster",
+        "/terms/1/report",
         "/socials",
         "/socials/1",
         "/socials/1/evening",

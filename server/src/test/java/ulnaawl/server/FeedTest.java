@@ -68,6 +68,35 @@ public class FeedTest extends ServerTest {
   }
 
   @Test
+  public void whomTheTermHasForAClassHasItInTheirCalendar() {
+    JsonNode term = wilma().get("/api/terms/1").body();
+    String today = term.get("today").asString();
+    int found = 0;
+    for (JsonNode person : term.get("leaders")) {
+      String name = person.get("name").asString();
+      List<String> days =
+          StreamSupport.stream(term.get("groups").spliterator(), false)
+              .flatMap(it -> StreamSupport.stream(it.get("classes").spliterator(), false))
+              .filter(it -> it.has("leader"))
+              .filter(it -> it.get("leader").asLong() == person.get("id").asLong())
+              .map(it -> it.get("date").asString())
+              .filter(it -> it.compareTo(today) > 0)
+              .toList();
+      if (days.isEmpty()) {
+        continue;
+      }
+      String mine = read(word(Client.signedIn(port(), name, PASSWORD), "{'kind':'MINE'}"));
+      for (String day : days) {
+        assertTrue(
+            lines(mine, "DTSTART").stream().anyMatch(it -> it.contains(day.replace("-", ""))),
+            name + " on " + day + " in " + mine);
+        found++;
+      }
+    }
+    assertTrue(found > 5, found + " classes that the term has leaders for");
+  }
+
+  @Test
   public void aCalendarIsItsOwnersAloneAndEndsWithThem() {
     Client wilma = wilma();
     String word = word(wilma, "{'kind':'CLUB'}");

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -163,5 +164,39 @@ public class TermTest extends ServerTest {
     String far = form("Far", "2027-01-04", "2027-03-26", 0).replace("\"group\":2", "\"group\":99");
     assertEquals(wilma.post("/api/terms", far).status(), 404);
     assertEquals(wilma.post("/api/terms/99/plan", "").status(), 404);
+  }
+
+  @Test
+  public void aTermIsLookedBackUpon() {
+    Client wilma = wilma();
+    JsonNode report = ok(wilma.get("/api/terms/1/report"));
+    assertEquals(report.get("groups").size(), 3);
+    int learned = 0;
+    for (JsonNode group : report.get("groups")) {
+      assertTrue(group.get("days").asInt() > 0, group.toString());
+      assertTrue(group.get("planned").asInt() >= group.get("plannedLearned").asInt());
+      for (JsonNode part : group.get("parts")) {
+        assertTrue(part.get("dances").size() > 0);
+        if (part.get("became").asString().equals("LEARNED")) {
+          learned += part.get("dances").size();
+          part.get("dances")
+              .forEach(it ->
+                  // What somebody said of it, without an entry, has no first day.
+                  assertTrue(
+                      !it.has("first")
+                          || it.get("first").asString().compareTo(report.get("from").asString())
+                              >= 0));
+        }
+      }
+    }
+    assertTrue(learned > 0, report.toString());
+    byte[] pdf = wilma.bytes("/api/terms/1/report/pdf");
+    assertEquals(new String(pdf, 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+    // A term that is still to come has nothing to look back upon.
+    long id =
+        ok(wilma.post("/api/terms", form("Far off", "2028-01-10", "2028-03-31", 0)))
+            .get("id")
+            .asLong();
+    assertEquals(ok(wilma.get("/api/terms/" + id + "/report")).get("groups").size(), 0);
   }
 }

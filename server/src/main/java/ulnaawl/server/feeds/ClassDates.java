@@ -23,6 +23,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.terms.PlannedLeaders;
 
 /** The classes of some weeks, planned or not, closed days among them. */
 @Component
@@ -35,6 +36,7 @@ class ClassDates {
   private final GroupService groups;
   private final ClosedDays closed;
   private final PeopleService people;
+  private final PlannedLeaders planned;
   private final Today today;
 
   ClassDates(
@@ -42,11 +44,13 @@ class ClassDates {
       GroupService groups,
       ClosedDays closed,
       PeopleService people,
+      PlannedLeaders planned,
       Today today) {
     this.classes = classes;
     this.groups = groups;
     this.closed = closed;
     this.people = people;
+    this.planned = planned;
     this.today = today;
   }
 
@@ -74,28 +78,42 @@ class ClassDates {
     Optional<String> leader =
         link.kind() == CalendarKind.MINE ? Optional.of(leader(link)) : Optional.empty();
     List<ClassRow> rows = classes.between(from, to);
+    PlannedLeaders.Names names = planned.now();
     List<CalendarClass> found = new ArrayList<>();
     for (GroupRow group : groups.all()) {
       if (link.group().isPresent() && link.group().get() != group.id()) {
         continue;
       }
-      Map<LocalDate, ClassRow> planned =
+      Map<LocalDate, ClassRow> there =
           rows.stream()
               .filter(it -> it.group() == group.id())
               .collect(Collectors.toMap(ClassRow::date, Function.identity()));
-      planned.values().stream()
-          .filter(it -> leader.isEmpty() || it.ledBy().equals(leader))
-          .map(it -> entry(link, group, it.date(), Optional.of(it), closings))
+      there.values().stream()
+          .filter(it -> isOf(leader, leads(group, it.date(), Optional.of(it), names)))
+          .map(it -> entry(link, group, it.date(), Optional.of(it), names, closings))
           .forEach(found::add);
-      if (leader.isEmpty()) {
-        new ClassDays(group.weekday(), Set.of())
-            .between(today.date(), to)
-            .filter(it -> !planned.containsKey(it))
-            .map(it -> entry(link, group, it, Optional.empty(), closings))
-            .forEach(found::add);
-      }
+      new ClassDays(group.weekday(), Set.of())
+          .between(today.date(), to)
+          .filter(it -> !there.containsKey(it))
+          .filter(it -> isOf(leader, leads(group, it, Optional.empty(), names)))
+          .map(it -> entry(link, group, it, Optional.empty(), names, closings))
+          .forEach(found::add);
     }
     return found.stream().sorted(Comparator.comparing(CalendarClass::start)).toList();
+  }
+
+  private static boolean isOf(Optional<String> wanted, Optional<String> leads) {
+    return wanted.isEmpty() || wanted.equals(leads);
+  }
+
+  /** Who leads: whom the class says, else whom the term has for it. */
+  private static Optional<String> leads(
+      GroupRow group, LocalDate date, Optional<ClassRow> row, PlannedLeaders.Names names) {
+    return row.flatMap(ClassRow::ledBy)
+        .or(() ->
+            row.filter(ClassRow::recorded).isPresent()
+                ? Optional.empty()
+                : names.of(group.id(), date));
   }
 
   private CalendarClass entry(
@@ -103,12 +121,13 @@ class ClassDates {
       GroupRow group,
       LocalDate date,
       Optional<ClassRow> row,
+      PlannedLeaders.Names names,
       Closings closings) {
     Optional<ClosedRow> closing =
         row.filter(ClassRow::recorded).isPresent()
             ? Optional.empty()
             : closings.on(group.id(), date);
-    String led = row.flatMap(ClassRow::ledBy).map(it -> "Led by " + it).orElse("");
+    String led = leads(group, date, row, names).map(it -> "Led by " + it).orElse("");
     String why = closing.map(it -> it.note().isEmpty() ? "Closed" : it.note()).orElse("");
     return new CalendarClass(
         "class-" + group.id() + "-" + date + "-of-" + link.id() + "-" + stamp(link.at()),

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.LearningRecord;
+import ulnaawl.learning.LookBack;
 import ulnaawl.learning.Progress;
 import ulnaawl.learning.Register;
 import ulnaawl.learning.Ruling;
@@ -88,23 +89,41 @@ public class Standings {
 
   /** What a group had learned at the end of each week until a day. */
   Progress progress(long group, LocalDate day) {
-    Register register =
-        said().keeping().contains(group)
-            ? new Register(registers.attendance(group))
-            : Register.NOT_KEPT;
     FigureBook book = reader.book();
     return Progress.of(
         of(group, day).stream()
             .filter(one -> !one.evidence().isEmpty())
-            .map(one ->
-                new Progress.Dance(
-                    one.evidence(),
-                    one.dance().sections(),
-                    one.standing().ruling(),
-                    shown -> figures(one.dance().facts().figuresIn(shown), book)))
+            .map(one -> dance(one, book))
             .toList(),
-        register,
+        register(group),
         day);
+  }
+
+  /** What became of a group from one day to another. */
+  public LookBack lookBack(long group, LocalDate from, LocalDate until) {
+    FigureBook book = reader.book();
+    return LookBack.of(
+        of(group, until).stream()
+            .filter(one -> !one.evidence().isEmpty())
+            .map(one -> new LookBack.Numbered(one.row().id(), dance(one, book)))
+            .toList(),
+        register(group),
+        from,
+        until);
+  }
+
+  private Register register(long group) {
+    return said().keeping().contains(group)
+        ? new Register(registers.attendance(group))
+        : Register.NOT_KEPT;
+  }
+
+  private static Progress.Dance dance(GroupDance one, FigureBook book) {
+    return new Progress.Dance(
+        one.evidence(),
+        one.dance().sections(),
+        one.standing().ruling(),
+        shown -> figures(one.dance().facts().figuresIn(shown), book));
   }
 
   /** Without single steps, which are nobody's news. */

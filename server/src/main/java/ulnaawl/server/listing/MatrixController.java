@@ -4,18 +4,22 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Spread;
 import ulnaawl.learning.Stage;
 import ulnaawl.server.access.Role;
+import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Standings;
@@ -33,12 +37,19 @@ class MatrixController {
   private final GroupService groups;
   private final Standings standings;
   private final PeopleService people;
+  private final DanceReader reader;
   private final Today today;
 
-  MatrixController(GroupService groups, Standings standings, PeopleService people, Today today) {
+  MatrixController(
+      GroupService groups,
+      Standings standings,
+      PeopleService people,
+      DanceReader reader,
+      Today today) {
     this.groups = groups;
     this.standings = standings;
     this.people = people;
+    this.reader = reader;
     this.today = today;
   }
 
@@ -64,8 +75,19 @@ class MatrixController {
       @Nullable LocalDate last,
       List<String> leaders) {}
 
+  /**
+   * A figure that no group has met, though some dance of the club has it.
+   *
+   * @param in titles of the dances
+   */
+  record FigureUnmet(String call, Level level, List<String> in) {}
+
   /** All of it; of dances that some group has begun and that are in the list. */
-  record ClubMatrix(LocalDate today, List<MatrixGroup> groups, List<MatrixRow> rows) {}
+  record ClubMatrix(
+      LocalDate today,
+      List<MatrixGroup> groups,
+      List<MatrixRow> rows,
+      List<FigureUnmet> figuresUnmet) {}
 
   @GetMapping
   @KeepAnswer
@@ -87,7 +109,35 @@ class MatrixController {
             .filter(of -> of.stream().anyMatch(it -> it.standing().stage() != Stage.NOT_STARTED))
             .sorted(Comparator.comparing(of -> of.getFirst().row().title()))
             .map(of -> row(of, day, leaders))
-            .toList());
+            .toList(),
+        figuresUnmet(all, day));
+  }
+
+  private List<FigureUnmet> figuresUnmet(List<GroupRow> all, LocalDate day) {
+    Set<String> met = new HashSet<>();
+    Map<String, Set<String>> in = new TreeMap<>();
+    for (GroupRow group : all) {
+      List<GroupDance> dances = standings.of(group.id(), day);
+      met.addAll(Standings.figuresMet(dances));
+      for (GroupDance one : dances) {
+        if (!one.row().archived() && one.dance().sound()) {
+          one.dance()
+              .facts()
+              .figures()
+              .forEach(it -> in.computeIfAbsent(it, _ -> new TreeSet<>()).add(one.row().title()));
+        }
+      }
+    }
+    FigureBook book = reader.book();
+    return in.entrySet().stream()
+        .filter(it -> !met.contains(it.getKey()))
+        .flatMap(it ->
+            book.find(it.getKey()).stream()
+                .filter(figure -> !figure.isElementary())
+                .map(figure ->
+                    new FigureUnmet(figure.call(), figure.level(), List.copyOf(it.getValue()))))
+        .sorted(Comparator.comparing(FigureUnmet::level).thenComparing(FigureUnmet::call))
+        .toList();
   }
 
   private static MatrixRow row(List<GroupDance> of, LocalDate day, Map<Long, Set<String>> leaders) {

@@ -3,6 +3,7 @@ package ulnaawl.server.terms;
 import static ulnaawl.server.tables.Tables.TERM;
 import static ulnaawl.server.tables.Tables.TERM_GROUP;
 import static ulnaawl.server.tables.Tables.TERM_LED;
+import static ulnaawl.server.tables.Tables.TERM_PLANNED;
 import static ulnaawl.server.tables.Tables.TERM_START;
 
 import java.util.List;
@@ -138,6 +139,14 @@ class TermStore {
           .set(TERM_START.STARTS_ON, one.on())
           .set(TERM_START.STAYS, one.stays())
           .execute();
+      database
+          .insertInto(TERM_PLANNED)
+          .set(TERM_PLANNED.TERM_ID, id)
+          .set(TERM_PLANNED.GROUP_ID, one.group())
+          .set(TERM_PLANNED.DANCE_ID, one.dance())
+          .set(TERM_PLANNED.STARTS_ON, one.on())
+          .onDuplicateKeyIgnore()
+          .execute();
     }
     for (TermPlan.Led one : plan.led()) {
       database
@@ -149,6 +158,15 @@ class TermStore {
           .set(TERM_LED.STAYS, one.stays())
           .execute();
     }
+  }
+
+  /** The dances that a term has had planned for a group at any time. */
+  List<Long> planned(long term, long group) {
+    return database
+        .select(TERM_PLANNED.DANCE_ID)
+        .from(TERM_PLANNED)
+        .where(TERM_PLANNED.TERM_ID.eq(term).and(TERM_PLANNED.GROUP_ID.eq(group)))
+        .fetch(TERM_PLANNED.DANCE_ID);
   }
 
   boolean archive(long id, int version) {
