@@ -73,7 +73,7 @@ const print = () => window.print()
                 </span>
               </dd>
             </div>
-            <div v-if="group.notBegun.length" class="NOT">
+            <div v-if="group.notBegun.length" :class="{ NOT: data.until === data.to }">
               <dt>
                 Planned, not begun <span class="number quiet">{{ group.notBegun.length }}</span>
               </dt>

@@ -60,7 +60,6 @@ public class PicturesTest extends BrowserTest {
     heading(page, "Two dances on one floor").waitFor();
     keep(page, "song.png");
     take(page, "/dances", "dances.png");
-    take(page, "/classes", "classes.png");
     page.navigate(at("/classes/3"));
     page.locator(".order > li button").nth(3).click();
     keep(page, "class.png");
@@ -72,6 +71,7 @@ public class PicturesTest extends BrowserTest {
     page.navigate(at("/terms/1"));
     page.locator(".group .bar.new").first().click();
     keep(page, "term.png");
+    take(page, "/socials/1", "social.png");
   }
 
   public void onTheFloor() {
