@@ -112,7 +112,11 @@ async function record() {
             ><template v-if="next.location"> · {{ next.location }}</template>
           </p>
         </section>
-        <p v-else-if="on" class="card">That was the last one on the list.</p>
+        <p v-else-if="on" class="card">
+          That was the last one on the list.<template v-if="!session.isInstructor && !sheet.recorded">
+            An instructor writes into the record of every group what was danced.</template
+          >
+        </p>
         <ProposedOrder
           v-if="proposed"
           :sheet
@@ -156,7 +160,13 @@ async function record() {
           <button v-if="next" class="huge yes" type="button" :disabled="busy" @click="play(next)">
             Play<small>{{ titleOf(next) }}</small>
           </button>
-          <button v-else class="huge yes" type="button" :disabled="busy || !on" @click="record">
+          <button
+            v-else-if="session.isInstructor"
+            class="huge yes"
+            type="button"
+            :disabled="busy || !on"
+            @click="record"
+          >
             Write it down<small>into the record of every group</small>
           </button>
         </div>
@@ -164,7 +174,9 @@ async function record() {
           <el-button :loading="busy" :disabled="!coming.length" @click="planRest">{{
             late > 0 ? `${late} min late: plan the rest` : 'Plan the rest anew'
           }}</el-button>
-          <el-button v-if="next && on" text :disabled="busy" @click="record">It is over</el-button>
+          <el-button v-if="next && on && session.isInstructor" text :disabled="busy" @click="record"
+            >It is over</el-button
+          >
         </div>
       </footer>
     </div>

@@ -70,6 +70,7 @@ public class PicturesTest extends BrowserTest {
     take(page, "/groups/2", "group.png");
     page.navigate(at("/terms/1"));
     page.locator(".group .bar.new").first().click();
+    page.evaluate("() => scrollTo(0, 0)");
     keep(page, "term.png");
     take(page, "/socials/1", "social.png");
   }

@@ -1,5 +1,7 @@
 package ulnaawl.server.sharing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,6 +24,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.history.Changes;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -38,6 +41,7 @@ class Polls {
   private static final int NEW_ONES = 8;
   private static final int OLD_ONES = 8;
   private static final int MOST_DEVICES = 300;
+  private static final int REMEMBERED = 20;
 
   private final PollStore store;
   private final Shares shares;
@@ -45,7 +49,10 @@ class Polls {
   private final Repertoire repertoire;
   private final Standings standings;
   private final Requests requests;
+  private final Changes changes;
   private final Today today;
+  private final Cache<Key, PollChoices> known =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   Polls(
       PollStore store,
@@ -54,6 +61,7 @@ class Polls {
       Repertoire repertoire,
       Standings standings,
       Requests requests,
+      Changes changes,
       Today today) {
     this.store = store;
     this.shares = shares;
@@ -61,6 +69,7 @@ class Polls {
     this.repertoire = repertoire;
     this.standings = standings;
     this.requests = requests;
+    this.changes = changes;
     this.today = today;
   }
 
@@ -74,8 +83,16 @@ class Polls {
    */
   record PollChoices(int most, List<PollDance> dances) {}
 
-  /** The best dances to learn next, and those learned ones that were danced the longest ago. */
+  private record Key(long group, LocalDate day, long changes) {}
+
+  /** What can be ticked; worked out once, however many open the page. */
   PollChoices choices(long group) {
+    Key key = new Key(group, today.date(), changes.soFar());
+    return known.get(key, _ -> read(group));
+  }
+
+  /** The best dances to learn next, and those learned ones that were danced the longest ago. */
+  private PollChoices read(long group) {
     GroupRow row = groups.active(group);
     Stream<PollDance> news =
         NextDance.ranked(row.level(), repertoire.of(row, today.date(), Optional.empty())).stream()

@@ -47,6 +47,10 @@ import ulnaawl.song.MusicMatch;
 class SocialFloor {
 
   private static final int MINUTE = 60;
+
+  /** Room for what somebody puts into an order that is not among the choices. */
+  private static final int BY_HAND = 200;
+
   private static final int MOST_SPLITS = 12;
   private static final int MOST_TRIED = 60;
   private static final int REMEMBERED = 20;
@@ -88,7 +92,13 @@ class SocialFloor {
   private record SplitKey(String first, String second, String song) {}
 
   /** A dance of the club with the song that it is danced to. */
-  record Danced(CatalogDance dance, SocialDance social, EveningSong song, Optional<SongRow> row) {}
+  record Danced(CatalogDance dance, SocialDance social, EveningSong song, Optional<SongRow> row) {
+
+    /** Whether it is in the list, and its song where only those are wanted that have one. */
+    boolean isOffered(SocialRow social) {
+      return !dance.archived() && (!social.onlyListed() || row.isPresent());
+    }
+  }
 
   /**
    * A social with all that could be played.
@@ -169,7 +179,7 @@ class SocialFloor {
     Map<Long, Danced> dances = dances(row);
     List<Played> played = new ArrayList<>();
     dances.values().stream()
-        .filter(it -> !row.onlyListed() || it.row().isPresent())
+        .filter(it -> it.isOffered(row))
         .forEach(it -> {
           if (!it.social().knownBy().isEmpty()) {
             played.add(Played.dance(it.social()));
@@ -185,7 +195,7 @@ class SocialFloor {
             row.minutes() * MINUTE,
             row.longestWait() * MINUTE,
             guests,
-            played.subList(0, Math.min(played.size(), SocialRequest.MOST_PLAYED)),
+            played.subList(0, Math.min(played.size(), SocialRequest.MOST_PLAYED - BY_HAND)),
             row.between().stream()
                 .map(it -> new Pause(it.kind(), it.at() * MINUTE, it.minutes() * MINUTE))
                 .sorted(Comparator.comparingInt(Pause::at))
@@ -211,7 +221,7 @@ class SocialFloor {
         songs.all().stream()
             .collect(Collectors.toMap(it -> it.song().key(), Function.identity(), (a, _) -> a));
     Map<Long, Danced> dances = new LinkedHashMap<>();
-    for (CatalogDance one : catalog.now().all()) {
+    for (CatalogDance one : catalog.now().allEver()) {
       if (one.sound()) {
         ReadDance read = reader.read(one.row().stepText());
         Optional<SongRow> song =
@@ -246,7 +256,7 @@ class SocialFloor {
     List<Danced> known =
         dances.values().stream()
             .filter(it -> !it.social().knownBy().isEmpty())
-            .filter(it -> !row.onlyListed() || it.row().isPresent())
+            .filter(it -> it.isOffered(row))
             .toList();
     List<Played> found = new ArrayList<>();
     int tried = 0;

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.music.Song;
+import ulnaawl.server.platform.Problem;
 import ulnaawl.server.socials.SocialFloor.Danced;
 import ulnaawl.server.socials.SocialFloor.Ready;
 import ulnaawl.server.socials.SocialRow.SongLine;
@@ -40,6 +42,9 @@ class SocialSheets {
   private final SocialFloor floor;
   private final Speech speech;
 
+  /** A plan takes all of a processor for some seconds. */
+  private final Semaphore room = new Semaphore(2);
+
   SocialSheets(SocialFloor floor, Speech speech) {
     this.floor = floor;
     this.speech = speech;
@@ -49,12 +54,14 @@ class SocialSheets {
     Ready ready = floor.of(row);
     List<PlayableDance> dances =
         ready.dances().values().stream()
+            .filter(it -> !it.dance().archived())
             .map(Danced::social)
             .filter(it -> !it.knownBy().isEmpty() || it.isWalkIn())
             .map(SocialSheets::playable)
             .toList();
     long without =
         ready.dances().values().stream()
+            .filter(it -> !it.dance().archived())
             .filter(it -> !it.social().knownBy().isEmpty() && it.row().isEmpty())
             .count();
     List<Played> order = row.toCome().stream().flatMap(it -> ready.played(it).stream()).toList();
@@ -213,7 +220,14 @@ class SocialSheets {
   OrderView planned(SocialRow row, int now) {
     Ready ready = floor.of(row);
     SocialRequest rest = ready.rest(now);
-    SocialPlan plan = SocialPlanner.plan(rest);
-    return order(ready, plan, plan.gap());
+    if (!room.tryAcquire()) {
+      throw Problem.tooMany("Two evenings are being planned just now; try again in a moment.");
+    }
+    try {
+      SocialPlan plan = SocialPlanner.plan(rest);
+      return order(ready, plan, plan.gap());
+    } finally {
+      room.release();
+    }
   }
 }

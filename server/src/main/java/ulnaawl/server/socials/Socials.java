@@ -245,11 +245,14 @@ public class Socials {
       throw Problem.conflict("This social is in the record already, or somebody changed it.");
     }
     Ready ready = floor.of(row);
+    // A group that has been removed since has no record to write into.
+    List<Guest> here =
+        row.guests().stream().filter(it -> !groups.get(it.group()).archived()).toList();
     // A dance that came twice is in the record of the day once.
     for (SongLine line :
         row.played().stream().filter(it -> it.how() != Played.How.AGAIN).toList()) {
       for (Played played : ready.played(line).stream().toList()) {
-        for (Guest guest : row.guests()) {
+        for (Guest guest : here) {
           Optional<SocialDance> danced = played.danceOf(guest.group());
           if (danced.isPresent()) {
             written(row, guest.group(), danced.get(), played, me);
