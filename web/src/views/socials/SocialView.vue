@@ -147,11 +147,11 @@ const print = () => window.print()
           <el-button size="small" :disabled="busy" @click="undo">Take it back</el-button>
         </p>
         <section v-if="lines.length" class="card stack">
-          <FloorStrip :sheet :lines />
+          <FloorStrip class="no-print" :sheet :lines />
           <p v-if="late > 0" class="wrong">
             It lasts {{ late }} {{ late === 1 ? 'minute' : 'minutes' }} longer than the evening.
           </p>
-          <p v-for="one in waits" :key="one.group" class="wrong">
+          <p v-for="one in waits" :key="one.group" class="wrong no-print">
             {{ names.get(one.group) }} sit for {{ Math.ceil(one.seconds / 60) }} minutes at the longest;
             {{ sheet.longestWait }} are wanted.
           </p>

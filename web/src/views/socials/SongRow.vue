@@ -24,7 +24,7 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
 </script>
 
 <template>
-  <li class="song" :class="{ over: isPlayed(line) }">
+  <li class="song">
     <span class="when number">{{ timeAt(sheet.startsAt, line.start) }}</span>
     <div class="what">
       <div class="row">
@@ -98,9 +98,6 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
   gap: 10px;
   align-items: start;
   break-inside: avoid;
-}
-.over {
-  opacity: 0.7;
 }
 .when {
   font-weight: 700;
