@@ -198,5 +198,6 @@ public class TermTest extends ServerTest {
             .get("id")
             .asLong();
     assertEquals(ok(wilma.get("/api/terms/" + id + "/report")).get("groups").size(), 0);
+    assertEquals(wilma.delete("/api/terms/" + id + "?version=1").status(), 204);
   }
 }
