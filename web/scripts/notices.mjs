@@ -4,7 +4,10 @@ import { readdirSync, readFileSync, writeFileSync, existsSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { join } from 'node:path'
 
-const OURS = /^(core|formats|term|web|server)-0/
+/** Whether a jar is a module of this project. */
+function isOurs(jar) {
+  return existsSync(new URL(`../../${jar.replace(/-\d.*/, '')}/pom.xml`, import.meta.url))
+}
 
 /** Every POM that Maven keeps here, by the name of its file. */
 function poms(folder, found = new Map()) {
@@ -33,7 +36,7 @@ function licencesOf(pom) {
 
 function ofTheServer() {
   return readdirSync(new URL('../../server/target/app/lib', import.meta.url))
-    .filter((jar) => jar.endsWith('.jar') && !OURS.test(jar))
+    .filter((jar) => jar.endsWith('.jar') && !isOurs(jar))
     .map((jar) => {
       const [, name, version] = jar.match(/^(.*?)-(\d.*)\.jar$/)
       // The tools that unpack the jar come with the framework, without a POM of their own.
