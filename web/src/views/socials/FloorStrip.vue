@@ -19,7 +19,7 @@ const hours = computed(() => {
 const rows = computed(() =>
   props.sheet.guests.map((one) => ({
     ...one,
-    parts: stretches(props.lines, one.group, props.sheet.longestWait * 60),
+    parts: stretches(props.lines, one.group),
   })),
 )
 </script>

@@ -56,22 +56,20 @@ export interface Stretch {
   long: boolean
 }
 
-/**
- * When a group dances and when it waits. What comes in between is nobody's wait; from the beginning, a
- * group waits until its first dance.
- */
-export function stretches(lines: Line[], group: number, longest: number): Stretch[] {
+/** When a group dances and when it sits; what comes in between is nobody's wait. */
+export function stretches(lines: Line[], group: number): Stretch[] {
   const found: Stretch[] = []
-  let waited = 0
-  for (const line of lines) {
-    if (!isSong(line)) continue
+  for (const line of lines.filter(isSong)) {
     const dances = line.who.includes(group)
-    waited = dances ? 0 : waited + line.seconds
+    const long = line.tooLong.includes(group)
     const to = line.start + line.seconds
     const before = found.at(-1)
-    if (before && before.dances === dances && before.to === line.start) before.to = to
-    else found.push({ from: line.start, to, dances, long: false })
-    found[found.length - 1].long ||= waited > longest
+    if (before && before.dances === dances && before.to === line.start) {
+      before.to = to
+      before.long ||= long
+    } else {
+      found.push({ from: line.start, to, dances, long })
+    }
   }
   return found
 }

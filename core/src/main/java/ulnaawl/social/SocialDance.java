@@ -1,11 +1,16 @@
 package ulnaawl.social;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
+import ulnaawl.music.ListedSong;
 import ulnaawl.plan.DanceFacts;
+import ulnaawl.plan.DanceForGroup;
+import ulnaawl.song.EveningSong;
 import ulnaawl.song.FloorSplit;
 
 /**
@@ -26,6 +31,7 @@ public record SocialDance(
     Set<Long> knownBy,
     int asked) {
 
+  private static final int MINUTE = 60;
   private static final int SHORTEST_WALK_IN = 16;
   private static final int LONGEST_WALK_IN = 32;
 
@@ -34,6 +40,37 @@ public record SocialDance(
     if (songSeconds < 1 || asked < 0) {
       throw new IllegalArgumentException("A song lasts, and people ask or do not");
     }
+  }
+
+  /**
+   * A dance to the song that it is danced to on an evening: as long as that song is, or a usual
+   * one; of the kind that the song is of, or else the dance.
+   *
+   * @param knownBy the groups that can dance it
+   * @param asked people who asked for it, 0 or more
+   */
+  public static SocialDance of(
+      long dance, DanceFacts facts, EveningSong song, Set<Long> knownBy, int asked) {
+    int seconds =
+        song.song()
+            .map(it -> it.song().lengthSeconds())
+            .filter(OptionalInt::isPresent)
+            .orElse(facts.songSeconds())
+            .orElse(DanceForGroup.USUAL_SONG_MINUTES * MINUTE);
+    Optional<String> kind = song.song().flatMap(ListedSong::style).or(facts::style);
+    return new SocialDance(dance, facts, kind, seconds, knownBy, asked);
+  }
+
+  /** How it could be played: to those who know it, and as a walk-in for all. */
+  public List<Played> choices() {
+    List<Played> choices = new ArrayList<>();
+    if (!knownBy.isEmpty()) {
+      choices.add(Played.dance(this));
+    }
+    if (isWalkIn()) {
+      choices.add(Played.walkIn(this));
+    }
+    return choices;
   }
 
   /**

@@ -3,6 +3,7 @@ package ulnaawl.social;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A line of the order.
@@ -25,6 +26,14 @@ public record SocialLine(
   public SocialLine {
     who = Set.copyOf(who);
     reasons = List.copyOf(reasons);
+  }
+
+  /** The groups that, while it is danced, sit for longer than they should. */
+  public Set<Long> sittingTooLong() {
+    return reasons.stream()
+        .filter(it -> it.weight() == SocialWeight.WAIT)
+        .flatMap(it -> it.groups().stream())
+        .collect(Collectors.toSet());
   }
 
   /** What it adds to the order. */

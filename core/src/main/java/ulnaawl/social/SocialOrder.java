@@ -12,6 +12,7 @@ public final class SocialOrder {
 
   private final SocialRequest request;
   private final Reasons reasons;
+  private final Set<Long> waiting;
   private final List<SocialLine> lines = new ArrayList<>();
   private final Map<Long, Integer> waited = new HashMap<>();
   private final Map<Long, Integer> longest = new HashMap<>();
@@ -20,6 +21,7 @@ public final class SocialOrder {
   private SocialOrder(SocialRequest request) {
     this.request = request;
     this.reasons = new Reasons(request);
+    this.waiting = request.waiting();
     this.at = Played.inGrains(request.soFar().seconds()) * Played.GRAIN_SECONDS;
     for (Guests one : request.guests()) {
       int before = request.soFar().waited().getOrDefault(one.group(), 0);
@@ -46,14 +48,6 @@ public final class SocialOrder {
     }
     int points = laid.lines.stream().mapToInt(SocialLine::points).sum() + laid.free();
     return new SocialPlan(laid.lines, points, gap, laid.longest);
-  }
-
-  /** The groups that mind waiting: something is played that they know. */
-  static Set<Long> waiting(SocialRequest request) {
-    return request.played().stream()
-        .filter(it -> it.how() != Played.How.WALK_IN)
-        .flatMap(it -> it.who(request.guests()).stream())
-        .collect(java.util.stream.Collectors.toSet());
   }
 
   private int free() {
@@ -86,15 +80,11 @@ public final class SocialOrder {
     Set<Long> who = played.who(request.guests());
     List<SocialReason> why = new ArrayList<>(reasons.at(played, at));
     before.ifPresent(it -> why.addAll(Reasons.after(it, played)));
-    Set<Long> waiting = waiting(request);
     for (Guests one : request.guests()) {
-      int now =
-          who.contains(one.group()) ? 0 : waited.getOrDefault(one.group(), 0) + played.seconds();
-      if (waiting.contains(one.group())) {
-        why.addAll(
-            now == 0
-                ? List.of()
-                : reasons.waits(one.group(), waited.getOrDefault(one.group(), 0), now));
+      int sat = waited.getOrDefault(one.group(), 0);
+      int now = who.contains(one.group()) ? 0 : sat + played.seconds();
+      if (now > 0 && waiting.contains(one.group())) {
+        why.addAll(reasons.waits(one.group(), sat, now));
       }
       waited.put(one.group(), now);
       longest.merge(one.group(), now, Math::max);

@@ -22,12 +22,14 @@ public final class SocialPlanner {
 
   private final SocialRequest request;
   private final Reasons reasons;
+  private final Set<Long> waiting;
   private final Map<Slot, Integer> numbers = new LinkedHashMap<>();
   private final List<Played> families = new ArrayList<>();
 
   private SocialPlanner(SocialRequest request) {
     this.request = request;
     this.reasons = new Reasons(request);
+    this.waiting = request.waiting();
     for (Played one : request.played()) {
       slots(one).forEach(it -> numbers.putIfAbsent(it, numbers.size()));
     }
@@ -95,7 +97,6 @@ public final class SocialPlanner {
 
   private Piece piece(Played played, int grains) {
     Set<Long> who = played.who(request.guests());
-    Set<Long> waiting = SocialOrder.waiting(request);
     return new Piece(
         slots(played).stream().map(it -> Objects.requireNonNull(numbers.get(it))).toList(),
         first(played),

@@ -132,7 +132,20 @@ public record SocialRequest(
 
   /** The same, where other songs stay in their places. */
   public SocialRequest with(List<Locked> others) {
-    return new SocialRequest(seconds, longestWait, guests, played, pauses, others, soFar);
+    return with(played, others);
+  }
+
+  /** The same, chosen from others, where others stay in their places. */
+  public SocialRequest with(List<Played> others, List<Locked> stay) {
+    return new SocialRequest(seconds, longestWait, guests, others, pauses, stay, soFar);
+  }
+
+  /** The groups that mind waiting: something is played that they know. */
+  Set<Long> waiting() {
+    return played.stream()
+        .filter(it -> it.how() != Played.How.WALK_IN)
+        .flatMap(it -> it.who(guests).stream())
+        .collect(Collectors.toSet());
   }
 
   /** All who come. */

@@ -110,6 +110,22 @@ public record FloorSplit(
     return first != second;
   }
 
+  /**
+   * Whether two dances can share a floor to the song of the first: the second goes to it at its own
+   * rate or faster, and neighbours keep apart, with an empty line between them if need be.
+   *
+   * @param level the level of the first dance
+   * @param otherLevel the level of the second
+   */
+  public static boolean isPossible(
+      Dance first, Level level, Dance second, Level otherLevel, ListedSong song) {
+    boolean goes =
+        MusicMatch.of(second, otherLevel, song)
+            .filter(it -> it.use() != MusicMatch.Use.PRACTISE)
+            .isPresent();
+    return goes && of(first, level, second, song).verdict() != Verdict.COLLIDES;
+  }
+
   /** The roomiest way to stand. */
   public Arrangement best() {
     return arrangements.getFirst();

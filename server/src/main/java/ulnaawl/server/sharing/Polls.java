@@ -3,7 +3,6 @@ package ulnaawl.server.sharing;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +13,8 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.figure.Level;
-import ulnaawl.learning.Evidence;
-import ulnaawl.plan.NextDance;
+import ulnaawl.plan.DanceForGroup;
+import ulnaawl.plan.Poll;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.Repertoire;
@@ -23,7 +22,6 @@ import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
@@ -35,11 +33,6 @@ import ulnaawl.server.platform.Today;
 @Component
 class Polls {
 
-  /** So many dances are ticked at the most. */
-  static final int MOST_TICKED = 3;
-
-  private static final int NEW_ONES = 8;
-  private static final int OLD_ONES = 8;
   private static final int MOST_DEVICES = 300;
   private static final int REMEMBERED = 20;
 
@@ -91,33 +84,19 @@ class Polls {
     return known.get(key, _ -> read(group));
   }
 
-  /** The best dances to learn next, and those learned ones that were danced the longest ago. */
   private PollChoices read(long group) {
     GroupRow row = groups.active(group);
-    Stream<PollDance> news =
-        NextDance.ranked(row.level(), repertoire.of(row, today.date(), Optional.empty())).stream()
-            .limit(NEW_ONES)
-            .map(it ->
-                new PollDance(it.dance().dance(), it.dance().title(), it.dance().level(), false));
-    Stream<PollDance> old =
-        standings.of(group, today.date()).stream()
-            .filter(it -> !it.row().archived() && it.standing().stage().isLearned())
-            .sorted(Comparator.comparing(Polls::last).thenComparing(it -> it.row().title()))
-            .limit(OLD_ONES)
-            .map(it ->
-                new PollDance(it.row().id(), it.row().title(), it.dance().facts().level(), true));
-    List<PollDance> all = new ArrayList<>();
-    Stream.concat(news, old)
-        .filter(it -> all.stream().noneMatch(other -> other.dance() == it.dance()))
-        .forEach(all::add);
-    return new PollChoices(MOST_TICKED, all);
+    Poll poll = Poll.of(row.level(), repertoire.of(row, today.date(), Optional.empty()));
+    return new PollChoices(
+        Poll.MOST_TICKED,
+        Stream.concat(
+                poll.next().stream().map(it -> choice(it, false)),
+                poll.again().stream().map(it -> choice(it, true)))
+            .toList());
   }
 
-  private static LocalDate last(GroupDance one) {
-    return one.evidence().stream()
-        .map(Evidence::date)
-        .max(Comparator.naturalOrder())
-        .orElse(LocalDate.MIN);
+  private static PollDance choice(DanceForGroup dance, boolean learned) {
+    return new PollDance(dance.dance(), dance.title(), dance.level(), learned);
   }
 
   /** The vote of a device; a later one takes its place, and nothing ticked takes it back. */
@@ -146,17 +125,17 @@ class Polls {
   record Ticked(long dance, String title, int votes) {}
 
   /** A poll that is open. */
-  record Poll(ShareRow link, int devices, List<Ticked> ticked) {}
+  record OpenPoll(ShareRow link, int devices, List<Ticked> ticked) {}
 
   /** The polls of a group that are open. */
-  List<Poll> of(long group) {
+  List<OpenPoll> of(long group) {
     Map<Long, String> titles =
         standings.of(group, today.date()).stream()
             .collect(Collectors.toMap(it -> it.row().id(), it -> it.row().title()));
     return shares.good().stream()
         .filter(it -> it.target().kind() == ShareKind.POLL && groupOf(it) == group)
         .map(link ->
-            new Poll(
+            new OpenPoll(
                 link,
                 store.devices(link.id()),
                 store.votes(link.id()).entrySet().stream()
@@ -175,7 +154,7 @@ class Polls {
   /** Closes a poll: what was ticked goes onto the list of requests, with how many asked for it. */
   @Transactional
   void count(long group, long link, SignedIn me) {
-    Poll poll =
+    OpenPoll poll =
         of(group).stream()
             .filter(it -> it.link().id() == link)
             .findFirst()

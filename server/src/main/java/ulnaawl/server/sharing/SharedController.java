@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.plan.Poll;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.runthrough.RunThroughView;
 import ulnaawl.server.runthrough.ScopeQuery;
@@ -57,7 +58,7 @@ class SharedController {
    */
   record VoteForm(
       @NotNull @Size(min = 16, max = 80) String device,
-      @NotNull @Size(max = Polls.MOST_TICKED) Set<Long> dances) {}
+      @NotNull @Size(max = Poll.MOST_TICKED) Set<Long> dances) {}
 
   /** The vote of a device, in a poll. */
   @PostMapping("/vote")

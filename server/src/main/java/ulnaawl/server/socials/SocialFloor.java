@@ -17,7 +17,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.music.ListedSong;
-import ulnaawl.plan.DanceForGroup;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.dances.DanceReader;
@@ -40,7 +39,6 @@ import ulnaawl.social.SocialDance;
 import ulnaawl.social.SocialRequest;
 import ulnaawl.song.EveningSong;
 import ulnaawl.song.FloorSplit;
-import ulnaawl.song.MusicMatch;
 
 /** What could be played at a social, as the club stands today. */
 @Component
@@ -52,7 +50,7 @@ class SocialFloor {
   private static final int BY_HAND = 200;
 
   private static final int MOST_SPLITS = 12;
-  private static final int MOST_TRIED = 60;
+  private static final int MOST_TRIED = 300;
   private static final int REMEMBERED = 20;
   private static final int REMEMBERED_SPLITS = 2000;
 
@@ -89,7 +87,7 @@ class SocialFloor {
 
   private record Key(long social, int version, LocalDate day, long changes) {}
 
-  private record SplitKey(String first, String second, String song) {}
+  private record SplitKey(String first, String second, ListedSong song) {}
 
   /** A dance of the club with the song that it is danced to. */
   record Danced(CatalogDance dance, SocialDance social, EveningSong song, Optional<SongRow> row) {
@@ -139,26 +137,21 @@ class SocialFloor {
       SocialRequest rest = request.after(done(), now);
       // What somebody put into the order is played, whether it would be chosen or not.
       List<Played> all = new ArrayList<>(rest.played());
-      row.toCome().stream()
-          .flatMap(it -> played(it).stream())
-          .filter(it -> !all.contains(it))
-          .forEach(all::add);
       List<Locked> locks = new ArrayList<>();
-      List<SongLine> toCome = row.toCome();
-      for (int place = 0; place < toCome.size(); place++) {
-        SongLine line = toCome.get(place);
-        if (line.stays() && played(line).isPresent()) {
-          locks.add(new Locked(place, line.how(), line.dances()));
+      int place = 0;
+      for (SongLine line : row.toCome()) {
+        Optional<Played> played = played(line);
+        if (played.isPresent()) {
+          if (!all.contains(played.get())) {
+            all.add(played.get());
+          }
+          if (line.stays()) {
+            locks.add(new Locked(place, line.how(), line.dances()));
+          }
+          place++;
         }
       }
-      return new SocialRequest(
-          rest.seconds(),
-          rest.longestWait(),
-          rest.guests(),
-          all,
-          rest.pauses(),
-          locks,
-          rest.soFar());
+      return rest.with(all, locks);
     }
   }
 
@@ -180,14 +173,7 @@ class SocialFloor {
     List<Played> played = new ArrayList<>();
     dances.values().stream()
         .filter(it -> it.isOffered(row))
-        .forEach(it -> {
-          if (!it.social().knownBy().isEmpty()) {
-            played.add(Played.dance(it.social()));
-          }
-          if (it.social().isWalkIn()) {
-            played.add(Played.walkIn(it.social()));
-          }
-        });
+        .forEach(it -> played.addAll(it.social().choices()));
     played.addAll(splits(row, dances, guests));
     played.addAll(Played.again(played, row.minutes() * MINUTE));
     SocialRequest request =
@@ -227,28 +213,18 @@ class SocialFloor {
         Optional<SongRow> song =
             EveningSong.named(read.dance())
                 .flatMap(it -> Optional.ofNullable(listed.get(ListedSong.key(it))));
-        dances.put(
-            one.id(),
-            danced(
-                one,
-                EveningSong.of(read.dance(), song.map(SongRow::song)),
-                song,
+        EveningSong evening = EveningSong.of(read.dance(), song.map(SongRow::song));
+        SocialDance social =
+            SocialDance.of(
+                one.id(),
+                one.facts(),
+                evening,
                 knownBy.getOrDefault(one.id(), Set.of()),
-                asked.getOrDefault(one.id(), 0)));
+                asked.getOrDefault(one.id(), 0));
+        dances.put(one.id(), new Danced(one, social, evening, song));
       }
     }
     return dances;
-  }
-
-  private static Danced danced(
-      CatalogDance one, EveningSong song, Optional<SongRow> row, Set<Long> knownBy, int asked) {
-    int seconds =
-        song.song()
-            .flatMap(it -> it.song().lengthSeconds().stream().boxed().findFirst())
-            .orElse(one.facts().songSeconds().orElse(DanceForGroup.USUAL_SONG_MINUTES * MINUTE));
-    Optional<String> kind = song.song().flatMap(it -> it.style()).or(() -> one.facts().style());
-    return new Danced(
-        one, new SocialDance(one.id(), one.facts(), kind, seconds, knownBy, asked), song, row);
   }
 
   /** Two dances on one floor, for those of which some groups know only the one, some the other. */
@@ -266,11 +242,9 @@ class SocialFloor {
           return found;
         }
         if (first.dance().id() != second.dance().id()
-            && first.song().song().isPresent()
-            && first.social().isSplitWith(second.social(), guests)
-            && goes(second, first)) {
+            && first.social().isSplitWith(second.social(), guests)) {
           tried++;
-          if (isRoomy(first, second)) {
+          if (isPossible(first, second)) {
             found.add(Played.split(first.social(), second.social()));
           }
         }
@@ -279,35 +253,21 @@ class SocialFloor {
     return found;
   }
 
-  /** Whether a dance goes to the song of another one. */
-  private boolean goes(Danced dance, Danced other) {
-    ReadDance read = reader.read(dance.dance().row().stepText());
-    return other
+  private boolean isPossible(Danced first, Danced second) {
+    String one = first.dance().row().stepText();
+    String other = second.dance().row().stepText();
+    return first
         .song()
         .song()
-        .flatMap(it -> MusicMatch.of(read.dance(), read.usualLevel(), it))
-        .filter(it -> it.use() != MusicMatch.Use.PRACTISE)
+        .filter(
+            song -> splits.get(new SplitKey(one, other, song), _ -> isPossible(one, other, song)))
         .isPresent();
   }
 
-  private boolean isRoomy(Danced first, Danced second) {
-    SplitKey key =
-        new SplitKey(
-            first.dance().row().stepText(),
-            second.dance().row().stepText(),
-            first.song().song().map(it -> it.key()).orElse(""));
-    return splits.get(
-        key,
-        _ -> {
-          ReadDance one = reader.read(first.dance().row().stepText());
-          ReadDance other = reader.read(second.dance().row().stepText());
-          return FloorSplit.of(
-                      one.dance(),
-                      one.usualLevel(),
-                      other.dance(),
-                      first.song().song().orElseThrow())
-                  .verdict()
-              != FloorSplit.Verdict.COLLIDES;
-        });
+  private boolean isPossible(String one, String other, ListedSong song) {
+    ReadDance first = reader.read(one);
+    ReadDance second = reader.read(other);
+    return FloorSplit.isPossible(
+        first.dance(), first.usualLevel(), second.dance(), second.usualLevel(), song);
   }
 }

@@ -113,6 +113,7 @@ class SocialSheets {
                 line.begun().orElse(0),
                 played.get(),
                 played.get().who(ready.request().guests()).stream().sorted().toList(),
+                List.of(),
                 Optional.of(line),
                 List.of()));
       }
@@ -136,6 +137,7 @@ class SocialSheets {
               line.start(),
               played,
               line.who().stream().sorted().toList(),
+              line.sittingTooLong().stream().sorted().toList(),
               stored,
               reasons(ready, line)));
       place++;
@@ -177,6 +179,7 @@ class SocialSheets {
         null,
         null,
         List.of(),
+        List.of(),
         0,
         false,
         null,
@@ -189,6 +192,7 @@ class SocialSheets {
       int start,
       Played played,
       List<Long> who,
+      List<Long> tooLong,
       Optional<SongLine> stored,
       List<SongReason> reasons) {
     Danced first = Objects.requireNonNull(ready.dances().get(played.numbers().getFirst()));
@@ -210,6 +214,7 @@ class SocialSheets {
         evening.song().flatMap(it -> it.location()).orElse(null),
         evening.missing().map(speech.songs()::missing).orElse(null),
         who,
+        tooLong,
         played.effort(),
         stored.map(SongLine::stays).orElse(false),
         stored.filter(SongLine::isPlayed).map(it -> it.begun().getAsInt()).orElse(null),

@@ -92,6 +92,7 @@ final class SocialView {
    * @param location where the club has it
    * @param missing what is not there to play it, in words
    * @param who numbers of the groups that dance
+   * @param tooLong numbers of the groups that sit for longer than they should meanwhile
    * @param begun seconds from the beginning to when it was played; nothing where it is to come
    */
   record OrderLine(
@@ -106,6 +107,7 @@ final class SocialView {
       @Nullable String location,
       @Nullable String missing,
       List<Long> who,
+      List<Long> tooLong,
       int effort,
       boolean stays,
       @Nullable Integer begun,
