@@ -71,9 +71,10 @@ public class CoreArchitectureTest {
           Map.entry("play", with(LESSON, "teach.cue")),
           Map.entry("play.band", with(WALLED, "play")),
           Map.entry("learning", List.of("dance", "text")),
-          Map.entry("plan.solve", List.of()),
+          Map.entry("bound", List.of()),
+          Map.entry("plan.solve", List.of("bound")),
           Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
-          Map.entry("social.solve", List.of()),
+          Map.entry("social.solve", List.of("bound")),
           Map.entry(
               "social", with(LESSON, "learning", "plan", "plan.solve", "song", "social.solve")),
           Map.entry("handover", with(LESSON, "plan", "learning")),

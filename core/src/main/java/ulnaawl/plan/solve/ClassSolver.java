@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.bound.OncePrices;
 
 /**
  * Finds the class with the most points. {@link Prices} give a bound on every class; they are moved
@@ -17,7 +18,6 @@ public final class ClassSolver {
   private static final int STEPS = 60;
   private static final int PATIENCE = 3;
   private static final int MOST_NODES = 20_000;
-  private static final double NEARLY = 1e-6;
 
   private final Graph graph;
   private final Rules rules;
@@ -49,49 +49,16 @@ public final class ClassSolver {
   }
 
   private Optional<Best> solve() {
-    double bound = price();
-    if (bound == Prices.NEVER) {
+    double bound = prices.lower(STEPS, PATIENCE, () -> best, this::dive);
+    if (bound == OncePrices.NEVER) {
       return Optional.empty();
     }
     follow(0, 0, 0, new BitSet(), new ArrayList<>());
     if (best == Integer.MIN_VALUE) {
       return Optional.empty();
     }
-    int gap = cut ? (int) Math.max(0, Math.floor(bound + NEARLY) - best) : 0;
+    int gap = cut ? (int) Math.max(0, Math.floor(bound + OncePrices.NEARLY) - best) : 0;
     return Optional.of(new Best(found, best, gap));
-  }
-
-  /** Finds prices that bring the bound down, and keeps the best ones. */
-  private double price() {
-    double lowest = Double.POSITIVE_INFINITY;
-    double[] kept = prices.copy();
-    double pace = 1;
-    int waited = 0;
-    for (int step = 0; step < STEPS; step++) {
-      double bound = prices.bound();
-      if (bound == Prices.NEVER) {
-        return bound;
-      }
-      if (bound < lowest - NEARLY) {
-        lowest = bound;
-        kept = prices.copy();
-        waited = 0;
-      } else if (++waited == PATIENCE) {
-        waited = 0;
-        pace /= 2;
-        prices.set(kept);
-        prices.bound();
-      }
-      dive();
-      int[] times = prices.times();
-      int off = prices.off(times);
-      if (off == 0 || lowest < best + 1 - NEARLY) {
-        break;
-      }
-      prices.move(times, pace * Math.max(1, lowest - best) / off);
-    }
-    prices.set(kept);
-    return prices.bound();
   }
 
   /** One class by always taking the most promising way whose dance is still free. */
@@ -102,7 +69,8 @@ public final class ClassSolver {
     List<Block> taken = new ArrayList<>();
     while (!graph.isOver(graph.hub(state))) {
       Optional<Step> next =
-          steps(state, used, Prices.NEVER).stream().max(Comparator.comparingDouble(Step::promise));
+          steps(state, used, OncePrices.NEVER).stream()
+              .max(Comparator.comparingDouble(Step::promise));
       if (next.isEmpty()) {
         return;
       }
@@ -143,7 +111,9 @@ public final class ClassSolver {
     int at = graph.at(hub);
     for (int way = graph.firstWay(hub); way < graph.firstWay(hub + 1); way++) {
       double after = prices.toCome(graph.to(way));
-      if (after == Prices.NEVER || prices.promise(way, at) < enough || !graph.leads(state, way)) {
+      if (after == OncePrices.NEVER
+          || prices.promise(way, at) < enough
+          || !graph.leads(state, way)) {
         continue;
       }
       for (Block block : graph.families().get(graph.family(way)).blocks()) {
@@ -184,6 +154,8 @@ public final class ClassSolver {
 
   /** What a way must still promise to come to a point more than the best class. */
   private double enough(double sofar) {
-    return best == Integer.MIN_VALUE ? Prices.NEVER : best + 1 - NEARLY - sofar - prices.sum();
+    return best == Integer.MIN_VALUE
+        ? OncePrices.NEVER
+        : best + 1 - OncePrices.NEARLY - sofar - prices.sum();
   }
 }

@@ -3,19 +3,13 @@ package ulnaawl.plan.solve;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import ulnaawl.bound.OncePrices;
 
-/**
- * What the best way through a class is worth when each dance has a price in place of the rule that
- * it stands once. With the prices of all dances added it is a bound on every class (Lagrangian
- * relaxation; Held and Karp 1970, from memory).
- */
-final class Prices {
-
-  static final double NEVER = Double.NEGATIVE_INFINITY;
+/** What the best way through a class is worth when a dance may stand in it more than once. */
+final class Prices extends OncePrices {
 
   private final Graph graph;
   private final Rules rules;
-  private final double[] prices;
 
   /** Points of each block of each family at each minute, without prices. */
   private final int[][][] pointsAt;
@@ -29,12 +23,10 @@ final class Prices {
   /** The best of each group of ways, of one hub after the other. */
   private final double[] bestOf;
 
-  private double sum;
-
   Prices(Graph graph, Rules rules, int dances) {
+    super(dances);
     this.graph = graph;
     this.rules = rules;
-    this.prices = new double[dances];
     this.bestAt = new double[graph.families().size()][rules.minutes()];
     this.toCome = new double[graph.hubs() * graph.lasts()];
     this.bestOf = new double[graph.groups()];
@@ -50,17 +42,8 @@ final class Prices {
             .toArray(int[][][]::new);
   }
 
-  double[] copy() {
-    return prices.clone();
-  }
-
-  void set(double[] others) {
-    System.arraycopy(others, 0, prices, 0, prices.length);
-  }
-
-  /** The bound at these prices; {@link #NEVER} where no class keeps the rules. */
-  double bound() {
-    sum = Arrays.stream(prices).sum();
+  @Override
+  public double bound() {
     for (int family = 0; family < bestAt.length; family++) {
       double[] best = bestAt[family];
       Arrays.fill(best, NEVER);
@@ -76,7 +59,7 @@ final class Prices {
     for (int hub = graph.hubs() - 1; hub >= 0; hub--) {
       come(hub);
     }
-    return toCome[0] == NEVER ? NEVER : toCome[0] + sum;
+    return toCome[0] == NEVER ? NEVER : toCome[0] + sum();
   }
 
   /** What can come after each state of a hub at most, from the best way of each group. */
@@ -110,7 +93,7 @@ final class Prices {
   }
 
   private double price(Block block) {
-    return block.hasDance() ? prices[block.dance()] : 0;
+    return block.hasDance() ? price(block.dance()) : 0;
   }
 
   /** The best that a way and everything after it can be worth at these prices. */
@@ -122,14 +105,9 @@ final class Prices {
     return toCome[state];
   }
 
-  /** The prices of all dances together. */
-  double sum() {
-    return sum;
-  }
-
-  /** How often the best way at these prices takes each dance. */
-  int[] times() {
-    int[] times = new int[prices.length];
+  @Override
+  protected int[] times() {
+    int[] times = new int[many()];
     int state = 0;
     while (!graph.isOver(graph.hub(state))) {
       int hub = graph.hub(state);
@@ -149,22 +127,5 @@ final class Prices {
       state = graph.to(taken);
     }
     return times;
-  }
-
-  /** Dearer what is taken more than once, cheaper what is not taken. */
-  void move(int[] times, double step) {
-    for (int dance = 0; dance < prices.length; dance++) {
-      prices[dance] = Math.max(0, prices[dance] + step * (times[dance] - 1));
-    }
-  }
-
-  /** How far the best way is from taking each dance once, squared; 0 where it is the best class. */
-  int off(int[] times) {
-    int off = 0;
-    for (int dance = 0; dance < prices.length; dance++) {
-      boolean moves = times[dance] > 1 || (times[dance] == 0 && prices[dance] > 0);
-      off += moves ? (times[dance] - 1) * (times[dance] - 1) : 0;
-    }
-    return off;
   }
 }

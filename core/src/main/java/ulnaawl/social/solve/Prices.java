@@ -2,33 +2,28 @@ package ulnaawl.social.solve;
 
 import java.util.Arrays;
 import java.util.List;
+import ulnaawl.bound.OncePrices;
 
 /**
- * What the best way through an evening is worth at most, when nobody minds waiting and each dance
- * has a price in place of the rule that it is danced once. With the prices of all dances added it
- * is a bound on every order (Lagrangian relaxation; Held and Karp 1970, from memory).
+ * What the best way through an evening is worth when nobody minds waiting, and a dance may be
+ * danced more than once.
  */
-final class Prices {
-
-  static final double NEVER = Double.NEGATIVE_INFINITY;
-  private static final double NEARLY = 1e-6;
+final class Prices extends OncePrices {
 
   private final Evening evening;
   private final int families;
   private final int lanes;
   private final int[][] pointsAt;
   private final int[][] after;
-  private final double[] prices;
   private final double[] toCome;
-  private double sum;
 
   Prices(Evening evening) {
+    super(evening.dances());
     this.evening = evening;
     this.families = evening.after().size();
     this.lanes = evening.walkIns().size() + 1;
     this.pointsAt = evening.pieces().stream().map(it -> ints(it.pointsAt())).toArray(int[][]::new);
     this.after = evening.after().stream().map(Prices::ints).toArray(int[][]::new);
-    this.prices = new double[evening.dances()];
     this.toCome = new double[(evening.to() + 1) * lanes * families];
   }
 
@@ -51,29 +46,16 @@ final class Prices {
   }
 
   /** The prices of the dances of a piece. */
-  double price(int piece) {
+  double priceOf(int piece) {
     double price = 0;
     for (int dance : evening.pieces().get(piece).dances()) {
-      price += prices[dance];
+      price += price(dance);
     }
     return price;
   }
 
-  double sum() {
-    return sum;
-  }
-
-  double[] copy() {
-    return prices.clone();
-  }
-
-  void set(double[] others) {
-    System.arraycopy(others, 0, prices, 0, prices.length);
-  }
-
-  /** The bound at these prices; {@link #NEVER} where nothing fits. */
-  double bound() {
-    sum = Arrays.stream(prices).sum();
+  @Override
+  public double bound() {
     double[] best = new double[families];
     for (int at = evening.to() - 1; at >= evening.from(); at--) {
       for (int had = 0; had < lanes; had++) {
@@ -92,7 +74,7 @@ final class Prices {
       }
     }
     double found = toCome(evening.from(), 0, evening.before());
-    return found == NEVER ? NEVER : found + sum;
+    return found == NEVER ? NEVER : found + sum();
   }
 
   /** A piece with the best that can come after it; without what speaks against its neighbour. */
@@ -105,12 +87,12 @@ final class Prices {
     int now = had + (one.walkIn() ? 1 : 0);
     double goesOn = toCome(evening.next(at, ends), now, one.family());
     double stops = one.last() + evening.free().applyAsInt(evening.to() - ends);
-    return pointsAt[piece][at] - price(piece) + Math.max(goesOn, stops);
+    return pointsAt[piece][at] - priceOf(piece) + Math.max(goesOn, stops);
   }
 
-  /** How often each dance is danced on the best way at these prices. */
-  int[] times() {
-    int[] times = new int[prices.length];
+  @Override
+  protected int[] times() {
+    int[] times = new int[many()];
     int at = evening.from();
     int had = 0;
     int family = evening.before();
@@ -140,23 +122,5 @@ final class Prices {
       family = one.family();
     }
     return times;
-  }
-
-  /** Dances that are danced more than once become dearer, others cheaper. */
-  void move(int[] times, double step) {
-    for (int dance = 0; dance < prices.length; dance++) {
-      prices[dance] = Math.max(0, prices[dance] + step * (times[dance] - 1));
-    }
-  }
-
-  /** How far the best way is from dancing each dance that has a price once. */
-  int off(int[] times) {
-    int off = 0;
-    for (int dance = 0; dance < prices.length; dance++) {
-      if (times[dance] > 1 || (times[dance] == 0 && prices[dance] > 0)) {
-        off += (times[dance] - 1) * (times[dance] - 1);
-      }
-    }
-    return off;
   }
 }

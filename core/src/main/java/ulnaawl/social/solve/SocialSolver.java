@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import ulnaawl.bound.OncePrices;
 
 /**
  * Finds the order with the most points. {@link Prices} give a bound on every order; they are moved
@@ -25,7 +26,6 @@ public final class SocialSolver {
   private static final int PATIENCE = 6;
   private static final int NARROW = 4;
   private static final int WIDE = 30;
-  private static final double NEARLY = 1e-6;
 
   private final Evening evening;
   private final Prices prices;
@@ -123,18 +123,18 @@ public final class SocialSolver {
       BitSet danced, int family, int had, int place, Map<Integer, Integer> lately) {}
 
   private Optional<Order> solve() {
-    if (evening.from() >= evening.to() || prices.bound() == Prices.NEVER) {
+    if (evening.from() >= evening.to() || prices.bound() == OncePrices.NEVER) {
       return Optional.empty();
     }
     grow(NARROW);
     polish();
-    price();
+    prices.lower(STEPS, PATIENCE, () -> best, () -> {});
     grow(WIDE);
     polish();
     if (found.isEmpty()) {
       return Optional.empty();
     }
-    int gap = (int) Math.max(0, Math.floor(dropped + NEARLY) - best);
+    int gap = (int) Math.max(0, Math.floor(dropped + OncePrices.NEARLY) - best);
     return Optional.of(new Order(found, best, gap));
   }
 
@@ -146,38 +146,9 @@ public final class SocialSolver {
     }
   }
 
-  /** Finds prices that bring the bound down, and keeps the best ones. */
-  private void price() {
-    double lowest = Double.POSITIVE_INFINITY;
-    double[] kept = prices.copy();
-    double pace = 1;
-    int waited = 0;
-    for (int step = 0; step < STEPS; step++) {
-      double bound = prices.bound();
-      if (bound < lowest - NEARLY) {
-        lowest = bound;
-        kept = prices.copy();
-        waited = 0;
-      } else if (++waited == PATIENCE) {
-        waited = 0;
-        pace /= 2;
-        prices.set(kept);
-        prices.bound();
-      }
-      int[] times = prices.times();
-      int off = prices.off(times);
-      if (off == 0 || lowest < best + 1 - NEARLY) {
-        break;
-      }
-      prices.move(times, pace * Math.max(1, lowest - best) / off);
-    }
-    prices.set(kept);
-    prices.bound();
-  }
-
   /** Lets orders grow, so many side by side at each time. */
   private void grow(int wide) {
-    dropped = Prices.NEVER;
+    dropped = OncePrices.NEVER;
     List<Map<Same, List<Way>>> byTime = new ArrayList<>();
     for (int at = 0; at <= evening.to(); at++) {
       byTime.add(new LinkedHashMap<>());
@@ -206,7 +177,7 @@ public final class SocialSolver {
         dropped = Math.max(dropped, dropping.promise());
       }
       for (Way way : ways.subList(0, Math.min(wide, ways.size()))) {
-        if (way.promise() >= best + 1 - NEARLY) {
+        if (way.promise() >= best + 1 - OncePrices.NEARLY) {
           next(byTime, way);
         }
       }
@@ -246,9 +217,9 @@ public final class SocialSolver {
     int had = way.had() + (one.walkIn() ? 1 : 0);
     int last = points + one.last() + evening.free().applyAsInt(evening.to() - ends);
     int next = evening.next(way.at(), ends);
-    double open = way.open() - prices.price(piece);
+    double open = way.open() - prices.priceOf(piece);
     double promise = points + prices.toCome(next, had, one.family()) + open;
-    boolean goesOn = next < evening.to() && promise >= best + 1 - NEARLY;
+    boolean goesOn = next < evening.to() && promise >= best + 1 - OncePrices.NEARLY;
     if (!goesOn && last <= best) {
       return;
     }
