@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
+import GroupNumbers from '@/components/group-numbers/GroupNumbers.vue'
 import { useLoad } from '@/composables/useLoad'
 import { hourMinute } from '@/domain/time'
 import { PAUSE_WORDS } from './order'
@@ -12,7 +13,11 @@ const emit = defineEmits<{ save: [form: Schemas['SocialForm']]; cancel: [] }>()
 type Kind = Schemas['BetweenForm']['kind']
 const USUAL_HEADS = 12
 const groups = useLoad(() => ask(api.GET('/api/groups')))
-onMounted(groups.load)
+onMounted(async () => {
+  await groups.load()
+  if (props.sheet) return
+  heads.value = Object.fromEntries((groups.data.value ?? []).map((one) => [one.id, USUAL_HEADS]))
+})
 
 const form = reactive({
   name: props.sheet?.name ?? '',
@@ -26,11 +31,9 @@ const form = reactive({
     { kind: 'BREAK', at: 70, minutes: 15 },
   ]) as Schemas['BetweenForm'][],
 })
-const heads = reactive<Record<number, number>>({})
-const out = reactive<Record<number, boolean>>({})
-const guest = (group: number) => props.sheet?.guests.find((one) => one.group === group)
-const comes = (group: number) => (group in out ? !out[group] : !props.sheet || !!guest(group))
-const headsOf = (group: number) => heads[group] ?? guest(group)?.heads ?? USUAL_HEADS
+const heads = ref<Record<number, number>>(
+  Object.fromEntries((props.sheet?.guests ?? []).map((one) => [one.group, one.heads])),
+)
 const ready = computed(() => form.name.trim() && form.date)
 const KINDS = Object.keys(PAUSE_WORDS) as Kind[]
 
@@ -48,9 +51,7 @@ function save() {
     name: form.name.trim(),
     date: form.date,
     version: props.sheet?.version ?? 0,
-    guests: (groups.data.value ?? [])
-      .filter((one) => comes(one.id))
-      .map((one) => ({ group: one.id, heads: headsOf(one.id) })),
+    guests: Object.entries(heads.value).map(([group, many]) => ({ group: Number(group), heads: many })),
   })
 }
 </script>
@@ -79,24 +80,14 @@ function save() {
     </div>
     <fieldset>
       <legend>Who comes, and how many</legend>
-      <ul class="rows">
-        <li v-for="one in groups.data.value ?? []" :key="one.id" class="row">
-          <el-checkbox
-            :model-value="comes(one.id)"
-            :label="one.name"
-            @update:model-value="(now: string | number | boolean) => (out[one.id] = !now)"
-          />
-          <el-input-number
-            :model-value="headsOf(one.id)"
-            :min="1"
-            :max="500"
-            size="small"
-            :disabled="!comes(one.id)"
-            :aria-label="`How many of ${one.name}`"
-            @update:model-value="(now: number | undefined) => (heads[one.id] = now ?? USUAL_HEADS)"
-          />
-        </li>
-      </ul>
+      <GroupNumbers
+        v-model="heads"
+        :groups="groups.data.value ?? []"
+        of="How many of"
+        :min="1"
+        :max="500"
+        :usual="USUAL_HEADS"
+      />
     </fieldset>
     <fieldset>
       <legend>In between</legend>

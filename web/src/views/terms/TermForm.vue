@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
+import GroupNumbers from '@/components/group-numbers/GroupNumbers.vue'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
 
@@ -17,10 +18,12 @@ const form = reactive<{ name: string; days: [string, string] | null; social: str
   days: null,
   social: null,
 })
-const most = reactive<Record<number, number>>({})
-const out = reactive<Record<number, boolean>>({})
+const most = ref<Record<number, number>>({})
 const ready = computed(() => form.name.trim() && form.days)
-onMounted(groups.load)
+onMounted(async () => {
+  await groups.load()
+  most.value = Object.fromEntries((groups.data.value ?? []).map((one) => [one.id, USUAL_NEW]))
+})
 
 async function make() {
   if (!form.days) return
@@ -31,9 +34,11 @@ async function make() {
     to,
     social: form.social ?? undefined,
     version: 0,
-    groups: (groups.data.value ?? [])
-      .filter((one) => !out[one.id])
-      .map((one) => ({ group: one.id, mostNew: most[one.id] ?? USUAL_NEW, social: !!form.social })),
+    groups: Object.entries(most.value).map(([group, mostNew]) => ({
+      group: Number(group),
+      mostNew,
+      social: !!form.social,
+    })),
   }
   await run(async () => {
     const made = await ask(api.POST('/api/terms', { body }))
@@ -62,23 +67,14 @@ async function make() {
     </div>
     <fieldset>
       <legend>New dances a group takes in the term, at the most</legend>
-      <ul class="rows">
-        <li v-for="one in groups.data.value ?? []" :key="one.id" class="row">
-          <el-checkbox
-            :model-value="!out[one.id]"
-            :label="one.name"
-            @update:model-value="(now: string | number | boolean) => (out[one.id] = !now)"
-          />
-          <el-input-number
-            :model-value="most[one.id] ?? USUAL_NEW"
-            :min="0"
-            :max="20"
-            size="small"
-            :aria-label="`New dances of ${one.name}`"
-            @update:model-value="(now: number | undefined) => (most[one.id] = now ?? USUAL_NEW)"
-          />
-        </li>
-      </ul>
+      <GroupNumbers
+        v-model="most"
+        :groups="groups.data.value ?? []"
+        of="New dances of"
+        :min="0"
+        :max="20"
+        :usual="USUAL_NEW"
+      />
     </fieldset>
     <div class="row">
       <el-button type="primary" native-type="submit" :disabled="!ready" :loading="busy">Make it</el-button>
