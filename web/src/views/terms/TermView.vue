@@ -126,6 +126,26 @@ const print = () => window.print()
             </li>
           </ul>
         </section>
+        <section v-if="sheet.slips.length" class="card slips" aria-label="Later than settled">
+          <h2>Later than settled</h2>
+          <ul class="rows">
+            <li v-for="one in sheet.slips" :key="`${one.group} ${one.dance}`" class="row">
+              <span>{{ one.text }}</span>
+              <el-button
+                size="small"
+                class="no-print"
+                @click="chosen = { group: one.group, dance: one.dance }"
+                >Show</el-button
+              >
+            </li>
+          </ul>
+          <div v-if="may" class="row no-print">
+            <el-button size="small" :disabled="busy" @click="run(term.settle, 'Settled as it is now.')"
+              >Take it as it is</el-button
+            >
+            <span class="quiet">Or plan again: what has happened stays, and as little as can be moves.</span>
+          </div>
+        </section>
         <section v-if="asked" class="card row spread asked" role="status">
           <span>
             <b>{{ asked.bar.title }}</b>, {{ groupName(asked.bar.group) }}:
@@ -222,6 +242,9 @@ aside {
 .asked {
   border-color: var(--notice);
   background: var(--notice-wash);
+}
+.slips {
+  border-color: var(--notice);
 }
 .broken {
   border-left: 5px solid var(--wrong);

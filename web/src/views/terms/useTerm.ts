@@ -78,6 +78,12 @@ export function useTerm(id: () => number) {
     job.value = undefined
   }
 
+  /** From now on dances are to be known when they will be. */
+  async function settle() {
+    const body = { version: version() }
+    take(await ask(api.POST('/api/terms/{id}/settle', { params: { path: path() }, body })))
+  }
+
   const names = computed(() => new Map((sheet.data.value?.leaders ?? []).map((one) => [one.id, one.name])))
-  return { ...sheet, job, cost, start, lead, plan, look, stop, takeOver, names }
+  return { ...sheet, job, cost, start, lead, plan, look, stop, takeOver, settle, names }
 }

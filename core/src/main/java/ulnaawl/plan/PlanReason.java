@@ -85,6 +85,9 @@ public sealed interface PlanReason {
   /** It belongs to a theme of these weeks. */
   record OfTheme(String theme) implements PlanReason {}
 
+  /** The plan of the term has it in this class. */
+  record OfTerm() implements PlanReason {}
+
   /** Other groups know it: good for a social. */
   record OthersKnow(int groups) implements PlanReason {}
 

@@ -22,7 +22,7 @@ final class Score {
     add(Math.min(Wishes.MOST_HEARD, times) * each.points(), reason);
   }
 
-  /** What the group wants of a dance: who asked for it, and the theme of these weeks. */
+  /** What is wanted of a dance: who asked for it, the theme of these weeks, and the term. */
   void wishes(Wishes wishes) {
     if (!wishes.requests().isEmpty()) {
       add(
@@ -33,6 +33,9 @@ final class Score {
               wishes.requests().getFirst().on()));
     }
     wishes.theme().ifPresent(it -> add(Weight.THEME.points(), new PlanReason.OfTheme(it)));
+    if (wishes.inTerm()) {
+      add(Weight.TERM.points(), new PlanReason.OfTerm());
+    }
   }
 
   int points() {

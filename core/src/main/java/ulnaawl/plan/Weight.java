@@ -23,6 +23,7 @@ public enum Weight {
   ALIKE,
   OTHER_STYLE,
   THEME,
+  TERM,
   ASKED,
   OTHERS_KNOW,
   LEADER_UNSURE,

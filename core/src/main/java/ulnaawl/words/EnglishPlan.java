@@ -58,6 +58,7 @@ final class EnglishPlan implements PlanSpeech {
               + Plain.day(it.since())
               + ".";
       case PlanReason.OfTheme it -> "It belongs to the theme " + it.theme() + ".";
+      case PlanReason.OfTerm _ -> "The term has it in this class.";
       case PlanReason.OthersKnow it ->
           Plain.capital(Plain.many(it.groups(), "other group"))
               + (it.groups() == 1 ? " knows" : " know")

@@ -163,6 +163,7 @@ public class ClassPlannerTest {
       case PlanReason.Alike _,
           PlanReason.NotLedTo _,
           PlanReason.OfTheme _,
+          PlanReason.OfTerm _,
           PlanReason.OthersKnow _,
           PlanReason.OtherStyle _ ->
           of.isPresent();

@@ -54,6 +54,8 @@ public class NextDanceTest {
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, asked)),
         plain + Weight.ASKED.points() + Weight.THEME.points() + 2 * Weight.OTHERS_KNOW.points());
+    Wishes planned = new Wishes(List.of(), Optional.empty(), 0, true, true);
+    assertEquals(points(lanterns(Stage.NOT_STARTED, most, planned)), plain + Weight.TERM.points());
     Wishes unsure = new Wishes(List.of(), Optional.empty(), 0, false);
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, unsure)), plain + Weight.LEADER_UNSURE.points());

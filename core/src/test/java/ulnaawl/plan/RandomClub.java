@@ -57,7 +57,8 @@ public final class RandomClub {
                 : List.of(),
             random.nextInt(12) == 0 ? Optional.of("autumn") : Optional.empty(),
             random.nextInt(3),
-            random.nextInt(5) > 0));
+            random.nextInt(5) > 0,
+            number % 9 == 0));
   }
 
   static Standing standing(Stage stage, int dueIn, int gap, int strength) {

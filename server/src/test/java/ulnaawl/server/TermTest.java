@@ -6,6 +6,9 @@ import static org.testng.Assert.assertTrue;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -123,6 +126,65 @@ public class TermTest extends ServerTest {
         wilma.delete("/api/terms/" + id + "?version=" + taken.get("version").asInt()).status(),
         204);
     assertEquals(wilma.get("/api/terms/" + id).status(), 404);
+  }
+
+  @Test
+  public void aClassIsPlannedByWhatItsTermHasAndMovesIt() throws InterruptedException {
+    Client wilma = wilma();
+    String form =
+        Client.json(
+            "{'name':'Follow','from':'2027-04-05','to':'2027-06-25','version':0,"
+                + "'groups':[{'group':2,'mostNew':3,'social':false}]}");
+    String path = "/api/terms/" + ok(wilma.post("/api/terms", form)).get("id").asLong();
+    planned(wilma, Long.parseLong(path.substring(path.lastIndexOf('/') + 1)));
+    JsonNode sheet = ok(wilma.post(path + "/plan/take", Client.json("{'version':1}")));
+    assertEquals(sheet.get("slips").size(), 0);
+    JsonNode bar = firstNew(sheet);
+    String on = bar.get("start").asString();
+    String first = "2027-04-06";
+    JsonNode evening =
+        ok(
+            wilma.post(
+                "/api/classes",
+                Client.json("{'group':2,'date':'%s','minutes':75}".formatted(first))));
+    Set<Long> inTerm =
+        sheet
+            .get("courses")
+            .valueStream()
+            .filter(it ->
+                it.get("knots")
+                    .valueStream()
+                    .anyMatch(at -> at.get("date").asString().equals(first)))
+            .map(it -> it.get("dance").asLong())
+            .collect(Collectors.toSet());
+    List<JsonNode> because =
+        evening
+            .get("lines")
+            .valueStream()
+            .filter(it -> it.toString().contains("The term has it in this class."))
+            .toList();
+    assertTrue(because.size() > 2, evening.get("lines").toString());
+    because.forEach(it -> assertTrue(inTerm.contains(it.get("dance").asLong()), it.toString()));
+
+    // A class that is lost moves what comes after it; whoever plans takes it so, or plans again.
+    LocalDate monday = LocalDate.parse(on);
+    JsonNode closed =
+        ok(
+            wilma.post(
+                "/api/calendar/closed",
+                Client.json(
+                    "{'from':'%s','to':'%s','note':'flood'}"
+                        .formatted(monday, monday.plusDays(6)))));
+    JsonNode behind = ok(wilma.get(path));
+    String said = behind.get("slips").toString();
+    assertTrue(said.contains(bar.get("title").asString() + " was to be known by"), said);
+    String seen = Client.json("{'version':%d}".formatted(behind.get("version").asInt()));
+    assertEquals(viewer().post(path + "/settle", seen).status(), 403);
+    JsonNode settled = ok(wilma.post(path + "/settle", seen));
+    assertEquals(settled.get("slips").size(), 0, settled.get("slips").toString());
+    assertEquals(wilma.post(path + "/settle", seen).status(), 409, "from an older version");
+    assertTrue(closed.size() > 0);
+    ok(wilma.delete(path + "?version=" + settled.get("version").asInt()));
   }
 
   private static JsonNode firstNew(JsonNode sheet) {

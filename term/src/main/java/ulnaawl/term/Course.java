@@ -56,6 +56,16 @@ public record Course(
     return known.isPresent() && !known.get().isAfter(day);
   }
 
+  /** Whether something is done with it in the class of a day. */
+  public boolean isOn(LocalDate day) {
+    return appearances.stream().anyMatch(it -> it.at().date().equals(day));
+  }
+
+  /** Whether a start is its own. */
+  boolean isOf(TermPlan.Start of) {
+    return group == of.group() && dance.id() == of.dance();
+  }
+
   /** Whether it has figures for somebody to meet. */
   public boolean has(String figure) {
     return dance.facts().figures().contains(figure);

@@ -2,13 +2,13 @@ package ulnaawl.term;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Figure;
 import ulnaawl.learning.Evidence;
@@ -39,7 +39,7 @@ public final class Courses {
   private static final String BY = "";
 
   private final TermProblem problem;
-  private final Map<Path, List<Step>> paths = new HashMap<>();
+  private final Map<Path, List<Step>> paths = new ConcurrentHashMap<>();
 
   public Courses(TermProblem problem) {
     this.problem = problem;

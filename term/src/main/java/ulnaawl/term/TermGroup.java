@@ -45,6 +45,18 @@ public record TermGroup(
   }
 
   /**
+   * The class on a day that is still to come, or the next one that is; -1 where none is left. What
+   * was to begin in a class that is over, and did not, waits for the next one.
+   */
+  public int openFrom(LocalDate day) {
+    return classes.stream()
+        .filter(it -> !it.held() && !it.date().isBefore(day))
+        .findFirst()
+        .map(ClassOn::index)
+        .orElse(-1);
+  }
+
+  /**
    * How many new dances a group still takes.
    *
    * @param most in the whole term

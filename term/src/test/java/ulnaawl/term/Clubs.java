@@ -81,6 +81,27 @@ public final class Clubs {
     return new TermGroup(id, "Group " + id, level, mostNew, Set.of(), classes, true);
   }
 
+  /** The group once its first classes are over. */
+  public static TermGroup held(TermGroup group, int first) {
+    List<ClassOn> classes =
+        group.classes().stream()
+            .map(it ->
+                new ClassOn(
+                    it.group(),
+                    it.index(),
+                    it.week(),
+                    it.date(),
+                    it.start(),
+                    it.minutes(),
+                    it.danceMinutes(),
+                    it.index() < first,
+                    it.leaders(),
+                    it.usual()))
+            .toList();
+    return new TermGroup(
+        group.id(), group.name(), group.level(), group.mostNew(), group.met(), classes, true);
+  }
+
   /** A dance that was taught to the end and danced since, weeks before the term. */
   public static Begun known(long group, TermDance dance, int weeksAgo) {
     SectionSet all = SectionSet.upTo(dance.facts().sections().size());

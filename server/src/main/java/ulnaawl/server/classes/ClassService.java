@@ -145,10 +145,19 @@ public class ClassService {
     // A co-instructor plans what they lead.
     Optional<String> leader =
         me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.name());
-    long id = store.add(group, date, minutes, leader, orders.plan(row, date, minutes));
+    long id = store.add(group, date, minutes, leader, orders.plan(row, date, minutes, leader));
     ClassRow added = get(id);
     say(added, Action.ADDED, me, 0);
     return added;
+  }
+
+  /** Plans the class of a day anew, all of it; where there is none, nothing happens. */
+  @Transactional
+  public void planAnew(long group, LocalDate date, SignedIn me) {
+    store
+        .on(group, date)
+        .ifPresent(it ->
+            planAnew(it.id(), it.version(), new Around(it.minutes(), Set.of(), Set.of()), me));
   }
 
   /** Plans a class anew around the lines that stay. */

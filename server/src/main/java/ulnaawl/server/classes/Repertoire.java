@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Stage;
@@ -32,13 +33,16 @@ public class Repertoire {
   private final Standings standings;
   private final DanceReader reader;
   private final Themes themes;
+  private final ObjectProvider<PlannedInTerm> term;
 
   Repertoire(
       GroupService groups,
       Requests requests,
       Standings standings,
       DanceReader reader,
-      Themes themes) {
+      Themes themes,
+      ObjectProvider<PlannedInTerm> term) {
+    this.term = term;
     this.themes = themes;
     this.groups = groups;
     this.requests = requests;
@@ -63,6 +67,7 @@ public class Repertoire {
             .toList();
     List<Theme> now = themes.all();
     Map<Long, Set<String>> tags = themes.tags();
+    Set<Long> inTerm = term.getObject().on(group.id(), date);
     Optional<Set<Long>> led = leader.map(groups::ledBy);
     return all.stream()
         .filter(one -> !one.row().archived() && one.dance().sound())
@@ -81,7 +86,8 @@ public class Repertoire {
                         one.dance().facts(),
                         tags.getOrDefault(one.row().id(), Set.of())),
                     others.getOrDefault(one.row().id(), 0),
-                    led.map(it -> it.contains(one.row().id())).orElse(true))))
+                    led.map(it -> it.contains(one.row().id())).orElse(true),
+                    inTerm.contains(one.row().id()))))
         .toList();
   }
 

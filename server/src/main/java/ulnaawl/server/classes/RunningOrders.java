@@ -65,9 +65,9 @@ class RunningOrders {
    */
   record Planned(List<LineRow> lines, int points, int gap) {}
 
-  /** A running order for a group on a day. */
-  List<LineRow> plan(GroupRow group, LocalDate date, int minutes) {
-    ClassPlan plan = ClassPlanner.plan(request(group, date, minutes, Optional.empty()));
+  /** A running order for a group on a day, with who leads where that is known. */
+  List<LineRow> plan(GroupRow group, LocalDate date, int minutes, Optional<String> leader) {
+    ClassPlan plan = ClassPlanner.plan(request(group, date, minutes, leader));
     return lines(plan, Map.of());
   }
 

@@ -110,7 +110,6 @@ class DemoClub implements SmartInitializingSingleton {
     Map<String, GroupRow> groupRows = loadGroups();
     history.load(danceIds, groupRows);
     for (GroupRow group : groupRows.values()) {
-      LocalDate next = today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
       // Who may only lead leads what they plan; on Tuesday it is still open who does.
       SignedIn leader =
           switch (group.weekday()) {
@@ -118,7 +117,20 @@ class DemoClub implements SmartInitializingSingleton {
             case THURSDAY -> ines;
             default -> oda;
           };
-      classes.plan(group.id(), next, group.minutes(), leader);
+      classes.plan(group.id(), nextClass(group), group.minutes(), leader);
+    }
+    LocalDate monday = today.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    // Ines is away for a week, and in five weeks all dance together.
+    away.add(monday.plusDays(14), monday.plusDays(20), "in the hills", ines);
+    terms.makeFor(
+        "Winter term",
+        monday.minusWeeks(WEEKS_OVER),
+        monday.plusWeeks(WEEKS_TO_COME).plusDays(4),
+        monday.plusWeeks(5).plusDays(5),
+        "Oda Marsh");
+    // The term knows who leads; now the classes follow what it has.
+    for (GroupRow group : groupRows.values()) {
+      classes.planAnew(group.id(), nextClass(group), oda);
     }
     long thursday =
         Objects.requireNonNull(groupRows.get("Thursday Turners"), "Thursday Turners").id();
@@ -142,15 +154,6 @@ class DemoClub implements SmartInitializingSingleton {
         text.stripTrailing() + "\n# Small steps in the cha-chas, or the floor is too short.\n",
         "Twice now they ran out of floor.",
         tomas);
-    LocalDate monday = today.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    // Ines is away for a week, and in five weeks all dance together.
-    away.add(monday.plusDays(14), monday.plusDays(20), "in the hills", ines);
-    terms.makeFor(
-        "Winter term",
-        monday.minusWeeks(WEEKS_OVER),
-        monday.plusWeeks(WEEKS_TO_COME).plusDays(4),
-        monday.plusWeeks(5).plusDays(5),
-        "Oda Marsh");
     socials.makeFor(
         "Winter social",
         monday.plusWeeks(5).plusDays(5),
@@ -158,6 +161,10 @@ class DemoClub implements SmartInitializingSingleton {
         SOCIAL_HEADS,
         "Oda Marsh");
     LOG.info("The demo club is loaded");
+  }
+
+  private LocalDate nextClass(GroupRow group) {
+    return today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
   }
 
   private Map<String, Long> loadDances() {

@@ -3,9 +3,11 @@ package ulnaawl.server.terms;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.terms.TermRow.InTerm;
 import ulnaawl.term.TermProblem;
 import ulnaawl.term.solve.TermPlanner;
 
@@ -26,13 +28,13 @@ class Planners {
     this.today = today;
   }
 
-  private record Key(long term, LocalDate day, long changes) {}
+  private record Key(long term, List<InTerm> groups, LocalDate day, long changes) {}
 
   /** A term, what is to be planned in it, and who looks at it. */
   record Ready(TermRow term, TermProblem problem, TermPlanner planner) {}
 
   Ready of(TermRow term) {
-    Key key = new Key(term.id(), today.date(), changes.soFar());
+    Key key = new Key(term.id(), term.groups(), today.date(), changes.soFar());
     return known.get(
         key,
         _ -> {

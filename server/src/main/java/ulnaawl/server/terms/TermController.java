@@ -98,6 +98,9 @@ class TermController {
   /** Somebody leads a class; nothing where nobody is settled. */
   record LedForm(long group, @NotNull LocalDate on, @Nullable Long leader, int version) {}
 
+  /** The term as somebody has seen it. */
+  record SettleForm(int version) {}
+
   /** Changes to take over, by their places in the list; all of them where nothing is said. */
   record TakePlanForm(int version, @Nullable Set<Integer> changes) {}
 
@@ -209,6 +212,15 @@ class TermController {
     TermPlan plan =
         terms.get(id).plan().ledBy(form.group(), form.on(), Optional.ofNullable(form.leader()));
     return sheets.sheet(terms.plan(id, form.version(), plan, me.name()));
+  }
+
+  /** Takes it as it has become since it was settled. */
+  @PostMapping("/{id}/settle")
+  TermSheet settle(
+      @PathVariable long id,
+      @Valid @RequestBody SettleForm form,
+      @AuthenticationPrincipal SignedIn me) {
+    return sheets.sheet(terms.settle(id, form.version(), me));
   }
 
   /** What could stand in the place of a new dance, or where else it could stand. */

@@ -27,6 +27,31 @@ record TermRow(
     groups = List.copyOf(groups);
   }
 
+  /** The same with another plan, from a version that somebody has seen. */
+  TermRow with(int seen, TermPlan other) {
+    return new TermRow(id, name, from, to, social, seen, groups, other);
+  }
+
+  /** The same term with one of its groups only. */
+  TermRow only(long group) {
+    return new TermRow(
+        id,
+        name,
+        from,
+        to,
+        social,
+        version,
+        groups.stream().filter(it -> it.group() == group).toList(),
+        plan);
+  }
+
+  /** Whether a group has classes in it, on a day that it reaches. */
+  boolean has(long group, LocalDate date) {
+    return !date.isBefore(from)
+        && !date.isAfter(to)
+        && groups.stream().anyMatch(it -> it.group() == group);
+  }
+
   /**
    * A group in a term.
    *

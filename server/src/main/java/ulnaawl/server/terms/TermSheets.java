@@ -27,6 +27,7 @@ import ulnaawl.server.terms.TermView.HappenedLine;
 import ulnaawl.server.terms.TermView.Knot;
 import ulnaawl.server.terms.TermView.LeaderName;
 import ulnaawl.server.terms.TermView.RuleLine;
+import ulnaawl.server.terms.TermView.SlipLine;
 import ulnaawl.server.terms.TermView.TermSheet;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.Course;
@@ -43,6 +44,7 @@ import ulnaawl.term.words.TermSpeech;
 @Component
 class TermSheets {
 
+  private final Terms terms;
   private final Planners planners;
   private final TermProblems problems;
   private final GroupService groups;
@@ -51,12 +53,14 @@ class TermSheets {
   private final Today today;
 
   TermSheets(
+      Terms terms,
       Planners planners,
       TermProblems problems,
       GroupService groups,
       Standings standings,
       ClosedDays closed,
       Today today) {
+    this.terms = terms;
     this.planners = planners;
     this.problems = problems;
     this.groups = groups;
@@ -109,6 +113,9 @@ class TermSheets {
         problem.groups().stream().map(it -> column(term, it, planned)).toList(),
         planned.courses().stream().map(it -> bar(it, term.plan(), value, speech)).toList(),
         value.brokenRules().stream().map(it -> clash(it, term.plan(), speech)).toList(),
+        terms.slips(term.id(), planned.courses()).stream()
+            .map(it -> new SlipLine(it.promise().group(), it.promise().dance(), speech.slip(it)))
+            .toList(),
         value.points(),
         value.byRule().entrySet().stream()
             .filter(it -> !it.getKey().isHard())

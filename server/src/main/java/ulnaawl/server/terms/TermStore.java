@@ -13,6 +13,7 @@ import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TermRecord;
 import ulnaawl.server.terms.TermRow.InTerm;
+import ulnaawl.term.Promise;
 import ulnaawl.term.TermPlan;
 
 /** Terms in the database. */
@@ -156,6 +157,36 @@ class TermStore {
           .set(TERM_LED.HELD_ON, one.on())
           .set(TERM_LED.PERSON_ID, one.leader())
           .set(TERM_LED.STAYS, one.stays())
+          .execute();
+    }
+  }
+
+  /** When dances were to be known, as it was settled. */
+  List<Promise> promises(long term) {
+    return database
+        .selectFrom(TERM_PLANNED)
+        .where(TERM_PLANNED.TERM_ID.eq(term).and(TERM_PLANNED.KNOWN_ON.isNotNull()))
+        .orderBy(TERM_PLANNED.KNOWN_ON, TERM_PLANNED.GROUP_ID, TERM_PLANNED.DANCE_ID)
+        .fetch(it -> new Promise(it.getGroupId(), it.getDanceId(), it.getKnownOn()));
+  }
+
+  /** Writes what is promised from now on, and nothing else is. */
+  void promise(long term, List<Promise> promises) {
+    database
+        .update(TERM_PLANNED)
+        .setNull(TERM_PLANNED.KNOWN_ON)
+        .where(TERM_PLANNED.TERM_ID.eq(term))
+        .execute();
+    for (Promise one : promises) {
+      database
+          .update(TERM_PLANNED)
+          .set(TERM_PLANNED.KNOWN_ON, one.known())
+          .where(
+              TERM_PLANNED
+                  .TERM_ID
+                  .eq(term)
+                  .and(TERM_PLANNED.GROUP_ID.eq(one.group()))
+                  .and(TERM_PLANNED.DANCE_ID.eq(one.dance())))
           .execute();
     }
   }

@@ -22,6 +22,7 @@ final class TermView {
    *
    * @param weeks Mondays of its weeks
    * @param broken what breaks a rule that holds always, in words; nothing where all is well
+   * @param slips what will be known later than it was settled
    * @param points what it is worth by the rules that have their price
    */
   record TermSheet(
@@ -36,6 +37,7 @@ final class TermView {
       List<GroupColumn> groups,
       List<CourseBar> courses,
       List<Clash> broken,
+      List<SlipLine> slips,
       long points,
       List<RuleLine> rules,
       List<LeaderName> leaders) {}
@@ -106,6 +108,9 @@ final class TermView {
    *     leaves them there
    */
   record Clash(long group, @Nullable LocalDate date, String text, List<Long> anchored) {}
+
+  /** A dance that a group will know later than it was settled, in words. */
+  record SlipLine(long group, long dance, String text) {}
 
   /** What a rule adds to the term in all. */
   record RuleLine(String rule, long points) {}

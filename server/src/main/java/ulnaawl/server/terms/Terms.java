@@ -18,6 +18,9 @@ import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.terms.TermRow.InTerm;
+import ulnaawl.term.Course;
+import ulnaawl.term.Promise;
+import ulnaawl.term.Slip;
 import ulnaawl.term.TermPlan;
 import ulnaawl.term.solve.TermPlanner;
 
@@ -33,19 +36,19 @@ public class Terms {
   private final TermStore store;
   private final GroupService groups;
   private final DanceService dances;
-  private final TermProblems problems;
+  private final Planners planners;
   private final ApplicationEventPublisher events;
 
   Terms(
       TermStore store,
       GroupService groups,
       DanceService dances,
-      TermProblems problems,
+      Planners planners,
       ApplicationEventPublisher events) {
     this.store = store;
     this.groups = groups;
     this.dances = dances;
-    this.problems = problems;
+    this.planners = planners;
     this.events = events;
   }
 
@@ -119,10 +122,27 @@ public class Terms {
         throw Problem.rejected("What starts, starts with a group of the term and within it.");
       }
     }
-    return change(
-        new TermRow(
-            id, now.name(), now.from(), now.to(), now.social(), version, now.groups(), plan),
-        by);
+    List<Course> courses = planners.of(now).planner().courses(plan);
+    List<Promise> promises = Promise.after(store.promises(id), now.plan(), plan, courses);
+    TermRow changed = change(now.with(version, plan), by);
+    store.promise(id, promises);
+    return changed;
+  }
+
+  /** Takes it as it has become: from now on, dances are to be known when they will be. */
+  @Transactional
+  TermRow settle(long id, int version, SignedIn me) {
+    TermRow now = get(id);
+    List<Course> courses = planners.of(now).planner().courses(now.plan());
+    List<Promise> promises = Promise.after(List.of(), TermPlan.NOTHING, now.plan(), courses);
+    TermRow settled = change(now.with(version, now.plan()), me.name());
+    store.promise(id, promises);
+    return settled;
+  }
+
+  /** What has fallen behind what was settled. */
+  List<Slip> slips(long id, List<Course> courses) {
+    return Slip.of(store.promises(id), courses);
   }
 
   /** A term with the first plan that is found, without a role check, for the demo club. */
@@ -130,8 +150,7 @@ public class Terms {
   public void makeFor(String name, LocalDate from, LocalDate to, LocalDate social, String by) {
     List<InTerm> in = groups.all().stream().map(it -> new InTerm(it.id(), DEMO_NEW, true)).toList();
     TermRow term = make(name, from, to, Optional.of(social), in, by);
-    TermPlan plan =
-        new TermPlanner(problems.of(term)).plan(TermPlanner.Effort.QUICK, _ -> {}).plan();
+    TermPlan plan = planners.of(term).planner().plan(TermPlanner.Effort.QUICK, _ -> {}).plan();
     plan(term.id(), term.version(), plan, by);
   }
 

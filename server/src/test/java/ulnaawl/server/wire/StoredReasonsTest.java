@@ -72,6 +72,7 @@ public class StoredReasonsTest {
         "{'who':['Ida'],'since':'2026-11-24'}"
       },
       {new PlanReason.OfTheme("autumn"), "of-theme", "{'theme':'autumn'}"},
+      {new PlanReason.OfTerm(), "of-term", "{}"},
       {new PlanReason.OthersKnow(2), "others-know", "{'groups':2}"},
       {new PlanReason.LeaderUnsure(), "leader-unsure", "{}"},
       {new PlanReason.OtherStyle("waltz"), "other-style", "{'style':'waltz'}"},

@@ -152,7 +152,7 @@ public final class TermMaker {
 
   private Optional<Course> freshAt(TermGroup group, TermPlan.Start start) {
     return Optional.ofNullable(dances.get(start.dance()))
-        .flatMap(it -> courses.fresh(group, it, group.indexFrom(start.on())));
+        .flatMap(it -> courses.fresh(group, it, group.openFrom(start.on())));
   }
 
   private void begun(

@@ -201,6 +201,11 @@ public final class TermPlanner {
     running.ifPresent(Solver::terminateEarly);
   }
 
+  /** What a plan comes to, class by class, without its worth. */
+  public List<Course> courses(TermPlan plan) {
+    return TermMaker.courses(maker.toLookAt(plan));
+  }
+
   /** What a plan is worth, just as it is. */
   public Planned look(TermPlan plan) {
     return planned(maker.toLookAt(plan));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import ulnaawl.term.Appearance;
 import ulnaawl.term.ClassOn;
+import ulnaawl.term.Slip;
 import ulnaawl.term.TermChange;
 import ulnaawl.term.TermDance;
 import ulnaawl.term.TermMatch;
@@ -135,6 +136,29 @@ final class EnglishTerm implements TermSpeech {
               + " more.");
     }
     return gives;
+  }
+
+  @Override
+  public String slip(Slip slip) {
+    String now =
+        slip.known()
+            .map(it -> "now on " + Plain.day(it) + later(slip))
+            .orElse("now not within the term");
+    return names.dance(slip.promise().dance())
+        + " was to be known by "
+        + names.group(slip.promise().group())
+        + " on "
+        + Plain.day(slip.promise().known())
+        + ", "
+        + now
+        + ".";
+  }
+
+  private static String later(Slip slip) {
+    return slip.weeks()
+        .filter(it -> it > 0)
+        .map(it -> ", " + Plain.many(it, "week") + " later")
+        .orElse("");
   }
 
   @Override

@@ -2,6 +2,7 @@ package ulnaawl.term.words;
 
 import java.util.List;
 import ulnaawl.term.Appearance;
+import ulnaawl.term.Slip;
 import ulnaawl.term.TermChange;
 import ulnaawl.term.TermMatch;
 import ulnaawl.term.TermRule;
@@ -23,6 +24,9 @@ public interface TermSpeech {
    * What would have to give for a wish, the weightiest first; empty where nothing is in its way.
    */
   List<String> unmet(Unmet unmet);
+
+  /** What has fallen behind. */
+  String slip(Slip slip);
 
   /** What is otherwise than before. */
   String change(TermChange change);

@@ -26,6 +26,8 @@ import ulnaawl.figure.Level;
 import ulnaawl.term.Clubs;
 import ulnaawl.term.Course;
 import ulnaawl.term.Leader;
+import ulnaawl.term.Promise;
+import ulnaawl.term.Slip;
 import ulnaawl.term.TermDance;
 import ulnaawl.term.TermGroup;
 import ulnaawl.term.TermMatch;
@@ -252,5 +254,45 @@ public class TermPlannerTest {
         List.of(TermRule.NOT_DROPPED),
         "too late to be known");
     addsUp(late);
+  }
+
+  /** A class in which nothing was begun moves what was to begin in it, and that is said. */
+  @Test
+  public void whatFallsBehindIsSaidInWeeks() {
+    TermDance vine = Clubs.dance(1, Level.BEGINNER, 4, "waltz", 2, Set.of("vine"));
+    Leader ann = new Leader(1, "Ann", Set.of(1L));
+    TermGroup group = Clubs.group(1, Level.BEGINNER, 8, 1, Set.of(3), List.of(ann));
+    TermPlan plan =
+        new TermPlan(
+            List.of(new TermPlan.Start(1, 1, group.classes().get(1).date(), false)), List.of());
+    TermPlanner before =
+        new TermPlanner(Clubs.problem(List.of(group), List.of(vine), List.of(), List.of()));
+    List<Promise> promises = Promise.after(List.of(), TermPlan.NOTHING, plan, before.courses(plan));
+    assertEquals(promises.size(), 1);
+    assertEquals(Slip.of(promises, before.courses(plan)), List.of());
+
+    TermGroup held = Clubs.held(group, 2);
+    TermPlanner after =
+        new TermPlanner(Clubs.problem(List.of(held), List.of(vine), List.of(), List.of()));
+    Course course = after.courses(plan).getFirst();
+    assertEquals(course.first(), held.classes().get(2), "not in a class that is over");
+    Slip slip = Slip.of(promises, after.courses(plan)).getFirst();
+    assertEquals(slip.promise(), promises.getFirst());
+    assertEquals(
+        slip.known().orElseThrow(),
+        promises.getFirst().known().plusWeeks(slip.weeks().orElseThrow()));
+    assertTrue(slip.weeks().orElseThrow() >= 1);
+
+    // A start that stays where it was keeps its word; one that is moved gives a new one.
+    assertEquals(Promise.after(promises, plan, plan, after.courses(plan)), promises);
+    TermPlan moved = plan.with(1, 1, Optional.of(held.classes().get(3).date()));
+    List<Promise> anew = Promise.after(promises, plan, moved, after.courses(moved));
+    assertEquals(Slip.of(anew, after.courses(moved)), List.of());
+    // Begun so late that the term is over before it is known: there is no day to say.
+    TermGroup nearlyOver = Clubs.held(group, 6);
+    List<Course> late =
+        new TermPlanner(Clubs.problem(List.of(nearlyOver), List.of(vine), List.of(), List.of()))
+            .courses(plan);
+    assertEquals(Slip.of(promises, late).getFirst().known(), Optional.empty());
   }
 }

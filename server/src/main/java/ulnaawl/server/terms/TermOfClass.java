@@ -1,0 +1,31 @@
+package ulnaawl.server.terms;
+
+import java.time.LocalDate;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.server.classes.PlannedInTerm;
+
+/** What the terms have in a class, so that its plan follows them. */
+@Component
+class TermOfClass implements PlannedInTerm {
+
+  private final TermStore store;
+  private final Planners planners;
+
+  TermOfClass(TermStore store, Planners planners) {
+    this.store = store;
+    this.planners = planners;
+  }
+
+  @Override
+  public Set<Long> on(long group, LocalDate date) {
+    return store.all().stream()
+        .filter(it -> it.has(group, date))
+        .map(it -> it.only(group))
+        .flatMap(it -> planners.of(it).planner().courses(it.plan()).stream())
+        .filter(it -> it.group() == group && it.isOn(date))
+        .map(it -> it.dance().id())
+        .collect(Collectors.toSet());
+  }
+}
