@@ -42,3 +42,9 @@ const set = (group: number, now: number | undefined) =>
     </li>
   </ul>
 </template>
+
+<style scoped>
+.row :deep(.el-checkbox) {
+  min-width: 200px;
+}
+</style>

@@ -26,6 +26,8 @@ const { busy, run } = useDo()
 const editing = ref(false)
 const dance = ref<number>()
 watch(id, load, { immediate: true })
+/** What is in the record does not change any more. */
+const may = computed(() => session.mayLead && !sheet.value?.recorded)
 const lines = computed(() => sheet.value?.order.lines ?? [])
 const coming = computed(() => toCome(lines.value))
 const waits = computed(() =>
@@ -122,12 +124,15 @@ const print = () => window.print()
         </PageHead>
         <div v-if="session.mayLead" class="row no-print">
           <el-button
+            v-if="may"
             :type="coming.length ? 'default' : 'primary'"
             :loading="busy"
             @click="run(() => social.plan())"
             >{{ coming.length ? 'Look for a better order' : 'Plan the order' }}</el-button
           >
-          <el-button v-if="session.isInstructor && !editing" @click="editing = true">Who and when</el-button>
+          <el-button v-if="may && session.isInstructor && !editing" @click="editing = true"
+            >Who and when</el-button
+          >
           <el-button v-if="session.isInstructor" text @click="remove">Remove</el-button>
         </div>
         <SocialForm v-if="editing" class="no-print" :sheet :busy @save="save" @cancel="editing = false" />
@@ -168,7 +173,7 @@ const print = () => window.print()
                 :line
                 :sheet
                 :names
-                :may="session.mayLead"
+                :may
                 :busy
                 :first="line === coming[0]"
                 :last="line === coming.at(-1)"
@@ -183,7 +188,7 @@ const print = () => window.print()
               </li>
             </template>
           </ol>
-          <div v-if="session.mayLead && !lines.every(isPlayed)" class="row no-print">
+          <div v-if="may && !lines.every(isPlayed)" class="row no-print">
             <el-select
               v-model="dance"
               filterable

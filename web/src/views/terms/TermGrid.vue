@@ -218,6 +218,10 @@ header {
 header a {
   color: inherit;
 }
+header :deep(.level) {
+  font: 14px var(--type);
+  color: var(--text-soft);
+}
 .week {
   display: grid;
   align-content: start;
@@ -253,6 +257,8 @@ header a {
   padding-right: 4px;
 }
 .why {
+  position: relative;
+  z-index: 2;
   background: var(--surface);
   padding: 0 8px;
   border-radius: var(--radius-small);

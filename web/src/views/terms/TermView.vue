@@ -26,6 +26,8 @@ const may = computed(() => session.isInstructor)
 const { busy, run } = useDo()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const chosen = ref<Chosen>()
+/** So many dances that fell behind are shown at once; more of them would hide the term. */
+const FEW = 2
 /** A move that is asked about, with what it comes to. */
 const asked = ref<{
   bar: { group: number; dance: number; title: string }
@@ -126,10 +128,17 @@ const print = () => window.print()
             </li>
           </ul>
         </section>
-        <section v-if="sheet.slips.length" class="card slips" aria-label="Later than settled">
-          <h2>Later than settled</h2>
+        <details
+          v-if="sheet.slips.length"
+          class="card slips"
+          :open="sheet.slips.length <= FEW || undefined"
+          aria-label="Later than settled"
+        >
+          <summary>
+            {{ sheet.slips.length === 1 ? 'One dance' : `${sheet.slips.length} dances` }} later than settled
+          </summary>
           <ul class="rows">
-            <li v-for="one in sheet.slips" :key="`${one.group} ${one.dance}`" class="row">
+            <li v-for="one in sheet.slips" :key="`${one.group} ${one.dance}`" class="row spread">
               <span>{{ one.text }}</span>
               <el-button
                 size="small"
@@ -145,7 +154,7 @@ const print = () => window.print()
             >
             <span class="quiet">Or plan again: what has happened stays, and as little as can be moves.</span>
           </div>
-        </section>
+        </details>
         <section v-if="asked" class="card row spread asked" role="status">
           <span>
             <b>{{ asked.bar.title }}</b>, {{ groupName(asked.bar.group) }}:
@@ -245,6 +254,8 @@ aside {
 }
 .slips {
   border-color: var(--notice);
+  background: var(--notice-wash);
+  padding: var(--space-2) var(--space-3);
 }
 .broken {
   border-left: 5px solid var(--wrong);

@@ -34,7 +34,18 @@ public record Played(How how, List<SocialDance> dances) {
     SPLIT,
     WALK_IN,
     /** A second time on the same evening. */
-    AGAIN
+    AGAIN;
+
+    /**
+     * The same where its dance has been on before or has not: what was there comes again, what was
+     * not comes for the first time.
+     */
+    public How timed(boolean before) {
+      return switch (this) {
+        case DANCE, AGAIN -> before ? AGAIN : DANCE;
+        case SPLIT, WALK_IN -> this;
+      };
+    }
   }
 
   public Played {

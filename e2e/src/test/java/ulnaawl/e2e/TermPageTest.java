@@ -46,6 +46,26 @@ public class TermPageTest extends BrowserTest {
     assertThat(moved).containsText("⚓");
   }
 
+  /** Dropped on another class, a dance asks first, and stays where it was if one says so. */
+  @Test
+  public void aDanceIsDraggedToAnotherClass() {
+    Page page = term();
+    Locator group = page.locator("section.group").first();
+    Locator bar = group.locator(".bar").first();
+    String title = bar.locator(".title").textContent().strip();
+    String start = String.valueOf(bar.getAttribute("title"));
+    Locator open = group.locator(".cell:not(.held):not(.closed)");
+    bar.dragTo(
+        open.nth(2),
+        new Locator.DragToOptions().setSourcePosition(12, 12).setTargetPosition(20, 14));
+    Locator asked = page.locator(".asked");
+    assertThat(asked).containsText(title);
+    assertThat(asked).containsText("from ");
+    asked.getByText("Leave it").click();
+    assertThat(asked).hasCount(0);
+    assertThat(bar).hasAttribute("title", start);
+  }
+
   @Test(dependsOnMethods = "aDanceMovesAtAPriceThatIsSaidFirst")
   public void itIsPlannedAgainAndTakenChangeByChange() {
     Page page = term();

@@ -131,6 +131,7 @@ public class SocialTest extends ServerTest {
     ok(wilma.post(at + "/record?version=8", ""));
     assertEquals(wilma.post(at + "/record?version=9", "").status(), 409);
     assertEquals(tomas.post(at + "/play", play(9, toCome.get(2), 1500)).status(), 409);
+    assertEquals(tomas.put(at + "/order", order(9, List.of())).status(), 409);
     Set<Long> who = new HashSet<>();
     fourth.get("who").forEach(it -> who.add(it.asLong()));
     long dance = fourth.get("dances").get(0).get("dance").asLong();

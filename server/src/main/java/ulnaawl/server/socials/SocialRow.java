@@ -57,6 +57,10 @@ record SocialRow(
       return begun.isPresent();
     }
 
+    SongLine as(Played.How other) {
+      return new SongLine(other, dance, this.other, stays, begun);
+    }
+
     List<Long> dances() {
       return Stream.concat(Stream.of(dance), other.stream()).toList();
     }

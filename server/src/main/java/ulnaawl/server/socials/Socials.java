@@ -111,7 +111,7 @@ public class Socials {
   @Transactional
   SocialRow frame(SocialRow draft, SignedIn me) {
     check(draft);
-    return change(draft.with(get(draft.id()).songs()), me.name());
+    return change(draft.with(open(draft.id(), draft.version()).songs()), me.name());
   }
 
   private SocialRow change(SocialRow row, String by) {
@@ -126,7 +126,7 @@ public class Socials {
   /** Another order of what is to come; what was played stays. */
   @Transactional
   SocialRow order(long id, int version, List<SongLine> toCome, SignedIn me) {
-    SocialRow row = at(id, version);
+    SocialRow row = open(id, version);
     List<SongLine> songs = new ArrayList<>(row.played());
     songs.addAll(toCome);
     return ordered(row, songs, me.name());
@@ -141,7 +141,7 @@ public class Socials {
     Set<Long> twice = new HashSet<>();
     List<SongLine> said = new ArrayList<>();
     for (SongLine one : songs) {
-      SongLine line = timed(one, once);
+      SongLine line = one.as(one.how().timed(once.contains(one.dance())));
       said.add(line);
       for (long dance : line.dances()) {
         String title = dances.get(dance).title();
@@ -164,20 +164,19 @@ public class Socials {
     return change(row.with(said), by);
   }
 
-  /** A dance that was there before comes again; one that was not comes for the first time. */
-  private static SongLine timed(SongLine line, Set<Long> before) {
-    boolean there = before.contains(line.dance());
-    Played.How how =
-        line.how() == Played.How.DANCE && there
-            ? Played.How.AGAIN
-            : line.how() == Played.How.AGAIN && !there ? Played.How.DANCE : line.how();
-    return new SongLine(how, line.dance(), line.other(), line.stays(), line.begun());
-  }
-
   private SocialRow at(long id, int version) {
     SocialRow row = get(id);
     if (row.version() != version) {
       throw Problem.conflict("Somebody changed this social just now; look again.");
+    }
+    return row;
+  }
+
+  /** What is in the record does not change any more. */
+  private SocialRow open(long id, int version) {
+    SocialRow row = at(id, version);
+    if (row.recorded()) {
+      throw Problem.conflict("This social is over and in the record.");
     }
     return row;
   }
@@ -189,10 +188,7 @@ public class Socials {
    */
   @Transactional
   SocialRow play(long id, int version, SongLine wanted, int begun, SignedIn me) {
-    SocialRow row = at(id, version);
-    if (row.recorded()) {
-      throw Problem.conflict("This social is over and in the record.");
-    }
+    SocialRow row = open(id, version);
     int after = row.played().isEmpty() ? 0 : row.played().getLast().begun().orElse(0);
     SongLine now =
         new SongLine(
@@ -218,8 +214,8 @@ public class Socials {
   /** The last song that was played was not: it comes next again. */
   @Transactional
   SocialRow unplay(long id, int version, SignedIn me) {
-    SocialRow row = at(id, version);
-    if (row.recorded() || row.played().isEmpty()) {
+    SocialRow row = open(id, version);
+    if (row.played().isEmpty()) {
       throw Problem.conflict("There is nothing to take back.");
     }
     List<SongLine> songs = new ArrayList<>(row.songs());
