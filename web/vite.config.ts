@@ -4,9 +4,11 @@ import components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { handbook } from './build/handbook'
 
 export default defineConfig({
   plugins: [
+    handbook(),
     vue(),
     VitePWA({
       strategies: 'injectManifest',
@@ -41,5 +43,6 @@ export default defineConfig({
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  // The handbook lies beside the app, with the other documents.
+  server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://localhost:8080' } },
 })

@@ -3,9 +3,11 @@ import vue from '@vitejs/plugin-vue'
 import components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vitest/config'
+import { handbook } from './build/handbook'
 
 export default defineConfig({
   plugins: [
+    handbook(),
     vue(),
     components({ resolvers: [ElementPlusResolver({ importStyle: false })], dirs: [], dts: false }),
   ],

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
 import { useRoute, useRouter } from 'vue-router'
 import { useNewVersion } from '@/composables/useNewVersion'
 import { useOutbox } from '@/composables/useOutbox'
@@ -24,6 +25,16 @@ const kept = (by: string) =>
     ? 'is kept here and sent once the network is back.'
     : `is kept here until ${by} signs in on this device.`
 const bare = computed(() => route.meta.bare === true || !session.name)
+
+const FindBox = defineAsyncComponent(() => import('@/components/find-box/FindBox.vue'))
+const HelpDrawer = defineAsyncComponent(() => import('@/views/handbook/HelpDrawer.vue'))
+const finding = ref(false)
+const helping = ref(false)
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k' || bare.value) return
+  event.preventDefault()
+  finding.value = true
+})
 
 const PLACES = [
   { to: '/classes', name: 'Classes' },
@@ -50,6 +61,8 @@ async function signOut() {
       <RouterLink v-if="session.isOwner" to="/club" class="place">Club</RouterLink>
     </nav>
     <div class="me">
+      <button class="quiet-button" type="button" title="Ctrl K" @click="finding = true">Go to</button>
+      <button class="quiet-button" type="button" @click="helping = true">Help</button>
       <RouterLink v-if="session.mayLead && waits.count" to="/waiting" class="waits-for"
         ><b>{{ waits.count }}</b> <span class="word">waiting</span></RouterLink
       >
@@ -71,6 +84,10 @@ async function signOut() {
     <button type="button" class="plain-button" @click="take">Take it now</button>
   </p>
   <p v-if="away && session.name" class="away no-print" role="status">No network: as last seen.</p>
+  <template v-if="!bare">
+    <FindBox v-model="finding" />
+    <HelpDrawer v-model="helping" />
+  </template>
   <main id="main" :class="{ page: !bare }" tabindex="-1">
     <RouterView />
   </main>

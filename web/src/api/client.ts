@@ -70,3 +70,12 @@ export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
   }
   throw new Refusal(answer.response.status, detail ?? `The server refused this (${answer.response.status}).`)
 }
+
+/** How the bytes of a file are sent: as they are. */
+export function asFile(bytes: ArrayBuffer) {
+  return {
+    body: bytes as unknown as string,
+    bodySerializer: (body: unknown) => body as BodyInit,
+    headers: { 'Content-Type': 'application/octet-stream' },
+  }
+}

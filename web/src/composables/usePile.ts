@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask, asFile, type Schemas } from '@/api/client'
 
 type SheetView = Schemas['SheetView']
 
@@ -125,13 +125,7 @@ export function usePile() {
 
 async function textOf(file: File): Promise<string> {
   if (file.size > MOST_FILE) throw new Error('it is larger than 4 MB.')
-  const answer = await ask(
-    api.POST('/api/sheets/file', {
-      body: (await file.arrayBuffer()) as unknown as string,
-      bodySerializer: (body) => body as unknown as BodyInit,
-      headers: { 'Content-Type': 'application/octet-stream' },
-    }),
-  )
+  const answer = await ask(api.POST('/api/sheets/file', asFile(await file.arrayBuffer())))
   return answer.text
 }
 

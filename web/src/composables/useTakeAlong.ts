@@ -22,21 +22,24 @@ async function takeDance(group: number, line: Schemas['LineView'], dance: number
   const others = plain.scopes.filter((one) => ALONG.includes(one.scope.kind))
   for (const one of others) await askRun(dance, group, scopeQuery(scopeParams(one.scope)))
   await ask(api.GET('/api/dances/{id}', { params: { path } }))
-  if (line.kind === 'TEACH' || line.kind === 'REMINDER') await takeTeach(group, line, dance)
+  if (line.kind === 'TEACH' || line.kind === 'REMINDER') await askTeach(group, line, dance)
 }
 
 /** Its teach as it is opened on the floor: one that was put together, else the school's. */
-async function takeTeach(group: number, line: Schemas['LineView'], dance: number): Promise<void> {
+export async function askTeach(
+  group: number,
+  line: Schemas['LineView'],
+  dance: number,
+): Promise<Schemas['TeachSheet']> {
   const path = { id: dance }
   const { saved } = await ask(api.GET('/api/dances/{id}/teach/saved', { params: { path, query: { group } } }))
   if (saved) {
     const body = { group, minutes: saved.minutes, drills: saved.drills }
-    await ask(api.POST('/api/dances/{id}/teach', { params: { path }, body }))
-  } else {
-    const school = line.kind === 'REMINDER' ? ('REMINDER' as const) : undefined
-    const query = { group, minutes: line.minutes, school }
-    await ask(api.GET('/api/dances/{id}/teach', { params: { path, query } }))
+    return ask(api.POST('/api/dances/{id}/teach', { params: { path }, body }))
   }
+  const school = line.kind === 'REMINDER' ? ('REMINDER' as const) : undefined
+  const query = { group, minutes: line.minutes, school }
+  return ask(api.GET('/api/dances/{id}/teach', { params: { path, query } }))
 }
 
 /**

@@ -247,7 +247,7 @@ describe('the agenda', () => {
     serve({ 'GET /api/classes': () => ({ today: '2026-11-24', coming: [], recent: [] }) })
     const page = await show(AgendaView)
     expect(page.words()).toContain(
-      'There are no groups yet, so there are no classes. Begin with the first group.',
+      'There are no groups yet, so there are no classes.',
     )
   })
 

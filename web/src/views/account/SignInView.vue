@@ -12,13 +12,17 @@ const name = ref('')
 const password = ref('')
 const code = ref('')
 const first = computed(() => session.needsSetup)
+/** A club that was set up just now begins with its first evening. */
+let setUpNow = false
 
 const { problem, busy, enter } = useEntry(
   () => {
     const credentials = { name: name.value, password: password.value }
+    setUpNow = first.value
     return first.value ? session.setUp({ ...credentials, code: code.value }) : session.begin(credentials)
   },
   () => {
+    if (setUpNow) return '/first'
     const { next } = route.query
     return typeof next === 'string' && next.startsWith('/') ? next : '/classes'
   },

@@ -45,8 +45,11 @@ function passed(coming: Schemas['Coming']): boolean {
     <PageState :loading :problem :ready="!!data" @again="load">
       <template v-if="data">
         <p v-if="data.coming.length === 0" class="card">
-          There are no groups yet, so there are no classes. Begin with
-          <RouterLink to="/groups">the first group</RouterLink>.
+          There are no groups yet, so there are no classes.
+          <template v-if="session.isInstructor"
+            ><RouterLink to="/first">The first evening</RouterLink> leads from here to the first
+            class.</template
+          >
         </p>
         <ul class="coming">
           <li v-for="one in data.coming" :key="one.group" class="card">

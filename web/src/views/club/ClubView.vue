@@ -3,6 +3,7 @@ import { useSession } from '@/composables/useSession'
 import PageHead from '@/components/page-head/PageHead.vue'
 import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from './BackupPanel.vue'
+import ClubFilePanel from './ClubFilePanel.vue'
 import PeoplePanel from './PeoplePanel.vue'
 
 const session = useSession()
@@ -15,11 +16,15 @@ const session = useSession()
     </PageHead>
     <PeoplePanel />
     <BackupPanel />
+    <ClubFilePanel />
     <SessionList title="Signed in" />
     <p>
       <RouterLink v-if="session.isOwner" to="/club/log"
         >What was done in the club: changes, links, copies, who came in</RouterLink
       >
+    </p>
+    <p>
+      <RouterLink to="/first">The first evening: groups, first dances, people, the first class</RouterLink>
     </p>
     <p class="quiet"><RouterLink to="/notices">What this program is made of, and its licences</RouterLink></p>
   </div>

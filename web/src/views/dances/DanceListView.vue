@@ -93,8 +93,12 @@ onMounted(() => Promise.all([list.load(), choices.load(), groups.load()]))
     </FilterBar>
     <PageState :loading :problem :ready="all !== undefined" @again="list.load">
       <p v-if="all === 0" class="card">
-        There are no dances yet. Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type
-        its steps as you would read them aloud.
+        There are no dances yet.
+        <template v-if="session.isInstructor"
+          >Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type its steps as you would
+          read them aloud; bring <RouterLink to="/dances/read">the sheets you have</RouterLink>; or take some
+          of <RouterLink to="/first">twelve easy ones</RouterLink>.</template
+        >
       </p>
       <p v-else-if="found === 0" class="card">No dance is like that.</p>
       <LongList v-slot="{ row }" :rows="dances" :row-height="ROW_HEIGHT" @end="list.more">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import { useDo } from '@/composables/useDo'
@@ -15,7 +16,12 @@ import FigureDrawer from '@/views/dances/FigureDrawer.vue'
 const session = useSession()
 const { figures, reload } = useFigures()
 const { run } = useDo()
-const words = ref('')
+const route = useRoute()
+const words = ref(String(route.query.words ?? ''))
+watch(
+  () => route.query.words,
+  (now) => now && (words.value = String(now)),
+)
 const explained = ref('')
 const club = ref<Schemas['ClubTexts']>()
 onMounted(async () => (club.value = await ask(api.GET('/api/figures/club'))))

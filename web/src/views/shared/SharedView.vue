@@ -6,13 +6,15 @@ import CallPaper from '@/components/call-paper/CallPaper.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import DancePaper from '@/components/dance-paper/DancePaper.vue'
 import SentencePaper from '@/components/dance-paper/SentencePaper.vue'
+import LinePaper from '@/components/evening-paper/LinePaper.vue'
+import PlanPaper from '@/components/evening-paper/PlanPaper.vue'
+import TeachPaper from '@/components/evening-paper/TeachPaper.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import { provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
-import { KIND_WORDS, MODE_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
-import { day, hourMinute, minutesSeconds } from '@/domain/time'
+import { day, hourMinute } from '@/domain/time'
 import SharedPoll from './SharedPoll.vue'
 import SharedPractice from './SharedPractice.vue'
 
@@ -58,44 +60,29 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE' && d
         <CallPaper v-else-if="data.walls" :data="data.walls" />
         <SharedPractice v-else-if="data.kind === 'PRACTICE'" :word />
         <SharedPoll v-else-if="data.poll" :word :title="data.title" :poll="data.poll" />
-        <article v-else class="paper">
-          <h1>{{ data.learned ? `What ${data.title} have learned` : data.title }}</h1>
-          <p class="quiet">{{ sub }}</p>
-          <ol v-if="data.teach" class="lines">
-            <li v-for="(drill, i) in data.teach.drills" :key="i">
-              <span class="number">{{ minutesSeconds(drill.startSecond) }}</span>
-              <b>{{ drill.label }}</b>
-              <span
-                >{{ MODE_WORDS[drill.mode] }}{{ drill.mode === 'WORDS' ? '' : ` at ${drill.percent} %` }} ×
-                {{ drill.repetitions }}</span
-              >
-            </li>
-          </ol>
-          <ol v-if="data.plan" class="lines">
-            <li v-for="line in data.plan.lines" :key="line.start">
-              <span class="number">{{ line.minutes }}′</span>
-              <b>{{ line.title }}</b>
-              <span>{{ KIND_WORDS[line.kind] }}</span>
-            </li>
-          </ol>
-          <template v-if="data.learned">
-            <p v-if="!data.learned.dances.length">Nothing new yet.</p>
-            <ul class="lines">
-              <li v-for="one in data.learned.dances" :key="one.title">
-                <StageMark :stage="one.stage" />
-                <b>{{ one.title }}</b>
-                <span
-                  >begun {{ day(one.first)
-                  }}{{
-                    one.shown.length < one.all && one.shown.length
-                      ? `, ${sectionWords(one.shown)} of ${one.all}`
-                      : ''
-                  }}</span
-                >
-              </li>
-            </ul>
-          </template>
-        </article>
+        <TeachPaper v-else-if="data.teach" :title="data.title" :sub="sub" :drills="data.teach.drills" />
+        <PlanPaper
+          v-else-if="data.plan"
+          :title="data.title"
+          :sub="sub"
+          :starts-at="data.plan.startsAt"
+          :lines="data.plan.lines"
+        />
+        <LinePaper v-else-if="data.learned" :title="`What ${data.title} have learned`" :sub="sub">
+          <li v-if="!data.learned.dances.length">Nothing new yet.</li>
+          <li v-for="one in data.learned.dances" :key="one.title">
+            <StageMark :stage="one.stage" />
+            <b>{{ one.title }}</b>
+            <span
+              >begun {{ day(one.first)
+              }}{{
+                one.shown.length < one.all && one.shown.length
+                  ? `, ${sectionWords(one.shown)} of ${one.all}`
+                  : ''
+              }}</span
+            >
+          </li>
+        </LinePaper>
       </template>
     </PageState>
   </div>
@@ -117,26 +104,5 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE' && d
 }
 .from .quiet {
   font: 400 14px var(--type);
-}
-.lines {
-  list-style: none;
-  margin: var(--space-3) 0 0;
-  padding: 0;
-}
-.lines li {
-  display: grid;
-  grid-template-columns: minmax(56px, max-content) minmax(0, 1fr) max-content;
-  gap: var(--space-3);
-  padding: 5px 0;
-  border-bottom: 1px solid #b9b3ab;
-  align-items: baseline;
-}
-@media (max-width: 560px) {
-  .lines li {
-    grid-template-columns: minmax(56px, max-content) minmax(0, 1fr);
-  }
-  .lines li > :last-child {
-    grid-column: 2;
-  }
 }
 </style>

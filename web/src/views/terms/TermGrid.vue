@@ -275,8 +275,8 @@ header :deep(.level) {
 .dragging .cell.over:not(.closed, .held) {
   background: var(--notice-wash);
 }
-.dragging .bar,
-.dragging .strip {
+/* Whatever lies on a class lets through what is dropped on it. */
+.dragging .group > :not(.cell) {
   pointer-events: none;
 }
 .strip {

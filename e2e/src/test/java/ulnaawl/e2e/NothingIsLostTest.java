@@ -122,6 +122,8 @@ public class NothingIsLostTest extends BrowserTest {
         .click();
     page.waitForURL(Pattern.compile(".*/dances$"));
     assertThat(page.locator(".dance").first()).isVisible();
+    // The list measures its rows as one scrolls; what lies under it is pressed once it lies still.
+    page.locator(".removed summary").scrollIntoViewIfNeeded();
     page.locator(".removed summary").click();
     assertThat(page.locator(".removed[open]")).isVisible();
     Locator row =

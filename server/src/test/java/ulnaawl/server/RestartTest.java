@@ -2,13 +2,8 @@ package ulnaawl.server;
 
 import static org.testng.Assert.assertEquals;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.boot.SpringApplication;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -30,59 +25,33 @@ public class RestartTest {
           "/api/history/DANCE/1",
           "/api/history/CLASS/1");
 
-  private interface Evening {
-    void with(int port);
-  }
-
-  private static void open(Path data, Evening evening) {
-    try (ConfigurableApplicationContext app =
-        SpringApplication.run(
-            UlnaAwl.class,
-            "--server.port=0",
-            "--ulna.demo=false",
-            "--ulna.today=2026-11-24",
-            "--ulna.set-up-code=evening",
-            "--ulna.data=" + data)) {
-      int port = Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"));
-      evening.with(port);
-    }
-  }
-
   @Test
-  public void everythingIsThereAfterARestart() throws IOException {
-    Path data = Files.createTempDirectory("ulna-restart");
+  public void everythingIsThereAfterARestart() {
+    Installation here = Installation.fresh();
     List<JsonNode> before = new ArrayList<>();
-    open(
-        data,
-        port -> {
-          Client first = new Client(port);
-          first.post(
-              "/api/setup",
-              Client.json("{'name':'Ada Brook','password':'first-evening','code':'evening'}"));
-          live(first);
-          PAGES.forEach(page -> before.add(first.get(page).body()));
-        });
-    open(
-        data,
-        port -> {
-          assertEquals(
-              new Client(port)
-                  .post(
-                      "/api/setup",
-                      Client.json("{'name':'Thief','password':'first-evening','code':'evening'}"))
-                  .status(),
-              409,
-              "the club has its first instructor");
-          Client ada = Client.signedIn(port, "Ada Brook", "first-evening");
-          for (int i = 0; i < PAGES.size(); i++) {
-            assertEquals(ada.get(PAGES.get(i)).body(), before.get(i), PAGES.get(i));
-          }
-          assertEquals(
-              ada.put("/api/classes/1", Client.json("{'version':2,'minutes':60,'lines':[]}"))
-                  .status(),
-              200,
-              "and goes on from the version it had");
-        });
+    here.open(port -> {
+      Client first = Installation.setUp(port, "Ada Brook", "first-evening");
+      live(first);
+      PAGES.forEach(page -> before.add(first.get(page).body()));
+    });
+    here.open(port -> {
+      assertEquals(
+          new Client(port)
+              .post(
+                  "/api/setup",
+                  Client.json("{'name':'Thief','password':'first-evening','code':'evening'}"))
+              .status(),
+          409,
+          "the club has its first instructor");
+      Client ada = Client.signedIn(port, "Ada Brook", "first-evening");
+      for (int i = 0; i < PAGES.size(); i++) {
+        assertEquals(ada.get(PAGES.get(i)).body(), before.get(i), PAGES.get(i));
+      }
+      assertEquals(
+          ada.put("/api/classes/1", Client.json("{'version':2,'minutes':60,'lines':[]}")).status(),
+          200,
+          "and goes on from the version it had");
+    });
   }
 
   private static void live(Client ada) {

@@ -20,6 +20,7 @@ import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ClassLineRecord;
@@ -28,7 +29,7 @@ import ulnaawl.server.wire.Reasons;
 
 /** Classes and their running orders in the database. */
 @Repository
-class ClassStore {
+class ClassStore implements ReadsAll {
 
   private static final VersionedStore<ClubClassRecord> ROWS =
       new VersionedStore<>(CLUB_CLASS.ID, CLUB_CLASS.VERSION, CLUB_CLASS.ACTIVE);
@@ -285,5 +286,10 @@ class ClassStore {
         reasons.read(row.getReasons(), PlanReason.class),
         Optional.ofNullable(row.getChangedBy()),
         Optional.ofNullable(row.getChangedAt()));
+  }
+
+  @Override
+  public void readAll() {
+    rows(DSL.noCondition(), Integer.MAX_VALUE);
   }
 }

@@ -17,13 +17,14 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceRecord;
 
 /** Dances in the database: their step text, in every version. */
 @Repository
-class DanceStore {
+class DanceStore implements ReadsAll {
 
   private static final VersionedStore<DanceRecord> ROWS =
       new VersionedStore<>(DANCE.ID, DANCE.VERSION, DANCE.ACTIVE);
@@ -227,5 +228,11 @@ class DanceStore {
         row.get(DANCE_VERSION.WRITTEN_BY),
         row.get(DANCE_VERSION.WRITTEN_AT),
         row.get(DANCE.ACTIVE) == null);
+  }
+
+  @Override
+  public void readAll() {
+    allEver();
+    keys();
   }
 }

@@ -23,12 +23,13 @@ import ulnaawl.learning.Outcome;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.groups.EvidenceRow.Details;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
 
 /** The record of learning in the database. What is taken back stays, marked as withdrawn. */
 @Repository
-class EvidenceStore {
+class EvidenceStore implements ReadsAll {
 
   private final DSLContext database;
 
@@ -200,5 +201,10 @@ class EvidenceStore {
             row.getOptions(),
             Optional.ofNullable(row.getLedBy()),
             row.getByItself()));
+  }
+
+  @Override
+  public void readAll() {
+    rows(DSL.noCondition());
   }
 }

@@ -8,12 +8,13 @@ import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.figure.Level;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceGroupRecord;
 
 /** Groups in the database. */
 @Repository
-class GroupStore {
+class GroupStore implements ReadsAll {
 
   private static final VersionedStore<DanceGroupRecord> ROWS =
       new VersionedStore<>(DANCE_GROUP.ID, DANCE_GROUP.VERSION, DANCE_GROUP.ACTIVE);
@@ -94,5 +95,10 @@ class GroupStore {
         row.getPlace(),
         row.getVersion(),
         row.getActive() == null);
+  }
+
+  @Override
+  public void readAll() {
+    allEver();
   }
 }

@@ -13,12 +13,13 @@ import org.springframework.stereotype.Repository;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.RulingRecord;
 
 /** What people say against the record, in the database. */
 @Repository
-class RulingStore {
+class RulingStore implements ReadsAll {
 
   private final DSLContext database;
 
@@ -81,5 +82,10 @@ class RulingStore {
     return stage == Stage.RETIRED
         ? new Ruling.Retires(row.getByName(), row.getRuledOn(), row.getNote())
         : new Ruling.StandsAt(stage, row.getByName(), row.getRuledOn(), row.getNote());
+  }
+
+  @Override
+  public void readAll() {
+    all();
   }
 }

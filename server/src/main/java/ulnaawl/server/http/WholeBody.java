@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -27,7 +28,14 @@ class WholeBody extends OncePerRequestFilter {
   /** Bytes of a file with a printed sheet. */
   static final int MOST_OF_FILE = 4 * 1024 * 1024;
 
-  private static final String FILES = "/api/sheets/file";
+  /** Bytes of a whole club's file. */
+  static final int MOST_OF_CLUB = 24 * 1024 * 1024;
+
+  private static final Map<String, Integer> FILES =
+      Map.of(
+          "/api/sheets/file", MOST_OF_FILE,
+          "/api/club/file", MOST_OF_CLUB,
+          "/api/club/file/look", MOST_OF_CLUB);
 
   private static final Set<String> WITH_BODY = Set.of("POST", "PUT", "PATCH", "DELETE");
 
@@ -38,13 +46,12 @@ class WholeBody extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     long length = request.getContentLengthLong();
-    boolean file = request.getRequestURI().equals(FILES);
-    if (length > (file ? MOST_OF_FILE : MOST_BYTES)) {
+    if (length > FILES.getOrDefault(request.getRequestURI(), MOST_BYTES)) {
       refuse(
           response,
           413,
           "This is more than is read at once: 64 KB of text for a dance, 500 KB for a list of"
-              + " songs, 4 MB for the file of a sheet.");
+              + " songs, 4 MB for the file of a sheet, 24 MB for a whole club.");
     } else if (length < 0 && request.getHeader("Transfer-Encoding") != null) {
       refuse(response, 411, "Say how long the request is.");
     } else if (length <= 0 || !WITH_BODY.contains(request.getMethod())) {

@@ -9,6 +9,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.Role;
+import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -220,6 +221,42 @@ public class PeopleService {
     store.setHash(id, encoded(password));
     events.publishEvent(new AccessEnded(id));
     return person;
+  }
+
+  /** Whoever set up an installation, while a club with its people comes into it. */
+  public record Owner(String name, String passwordHash) {}
+
+  /** Whoever set it up makes room; their sessions end, as they may be somebody else by number. */
+  @Transactional
+  public Owner leaving(SignedIn me) {
+    Person person = existing(me.id());
+    events.publishEvent(new AccessEnded(person.id()));
+    return new Owner(person.name(), person.passwordHash());
+  }
+
+  /** What is kept of a password that nobody knows: whoever has it chooses another by a link. */
+  public String unknownPassword() {
+    return encoded(Secrets.word());
+  }
+
+  /**
+   * Whoever set up the installation is an owner of the club that came: the one of that name, or one
+   * more.
+   */
+  @Transactional
+  public void arriving(Owner owner) {
+    Optional<Person> same = store.named(owner.name());
+    if (same.isPresent()) {
+      if (same.get().role() != Role.OWNER) {
+        throw Problem.rejected(
+            owner.name() + " is no owner in this file; set up with the name of one, or another.");
+      }
+      store.setHash(same.get().id(), owner.passwordHash());
+      return;
+    }
+    checkFree(owner.name(), 0);
+    long id = store.add(owner.name(), owner.passwordHash(), Role.OWNER, today.moment());
+    log(id, Action.ADDED, owner.name(), owner.name());
   }
 
   private Person existing(long id) {

@@ -12,12 +12,13 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.platform.Names;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.PersonRecord;
 
 /** People in the database. */
 @Repository
-class PeopleStore {
+class PeopleStore implements ReadsAll {
 
   private static final VersionedStore<PersonRecord> VERSIONED =
       new VersionedStore<>(PERSON.ID, PERSON.VERSION, PERSON.ACTIVE);
@@ -169,5 +170,10 @@ class PeopleStore {
         row.getVersion(),
         row.getActive() != null,
         Optional.ofNullable(row.getLastSeen()));
+  }
+
+  @Override
+  public void readAll() {
+    database.selectFrom(PERSON).forEach(PeopleStore::person);
   }
 }

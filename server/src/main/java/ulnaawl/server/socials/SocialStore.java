@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.socials.SocialRow.Between;
 import ulnaawl.server.socials.SocialRow.Guest;
@@ -21,7 +22,7 @@ import ulnaawl.social.Played;
 
 /** Socials in the database. */
 @Repository
-class SocialStore {
+class SocialStore implements ReadsAll {
 
   private static final VersionedStore<SocialRecord> ROWS =
       new VersionedStore<>(SOCIAL.ID, SOCIAL.VERSION, SOCIAL.ACTIVE);
@@ -183,5 +184,10 @@ class SocialStore {
 
   boolean archive(long id, int version) {
     return ROWS.archive(database, id, version);
+  }
+
+  @Override
+  public void readAll() {
+    all();
   }
 }

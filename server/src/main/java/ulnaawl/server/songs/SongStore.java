@@ -17,13 +17,14 @@ import ulnaawl.music.Song;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.SongRecord;
 
 /** Songs in the database. */
 @Repository
-class SongStore {
+class SongStore implements ReadsAll {
 
   private static final VersionedStore<SongRecord> ROWS =
       new VersionedStore<>(SONG.ID, SONG.VERSION, SONG.ACTIVE);
@@ -142,5 +143,10 @@ class SongStore {
 
   private static OptionalInt optional(@Nullable Integer number) {
     return number == null ? OptionalInt.empty() : OptionalInt.of(number);
+  }
+
+  @Override
+  public void readAll() {
+    all();
   }
 }

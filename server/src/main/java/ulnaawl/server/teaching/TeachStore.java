@@ -12,6 +12,7 @@ import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TeachRecord;
@@ -19,7 +20,7 @@ import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, in the database. */
 @Repository
-class TeachStore {
+class TeachStore implements ReadsAll {
 
   private static final VersionedStore<TeachRecord> ROWS =
       new VersionedStore<>(TEACH.ID, TEACH.VERSION, TEACH.ACTIVE);
@@ -127,5 +128,10 @@ class TeachStore {
         row.getUpdatedBy(),
         row.getUpdatedAt(),
         row.getVersion());
+  }
+
+  @Override
+  public void readAll() {
+    database.selectFrom(TEACH).forEach(this::row);
   }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TermRecord;
 import ulnaawl.server.terms.TermRow.InTerm;
@@ -18,7 +19,7 @@ import ulnaawl.term.TermPlan;
 
 /** Terms in the database. */
 @Repository
-class TermStore {
+class TermStore implements ReadsAll {
 
   private static final VersionedStore<TermRecord> ROWS =
       new VersionedStore<>(TERM.ID, TERM.VERSION, TERM.ACTIVE);
@@ -202,5 +203,10 @@ class TermStore {
 
   boolean archive(long id, int version) {
     return ROWS.archive(database, id, version);
+  }
+
+  @Override
+  public void readAll() {
+    all();
   }
 }

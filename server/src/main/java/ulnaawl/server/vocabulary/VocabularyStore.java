@@ -10,11 +10,12 @@ import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 
 /** Words and texts in the database. */
 @Repository
-class VocabularyStore {
+class VocabularyStore implements ReadsAll {
 
   private final DSLContext database;
 
@@ -95,5 +96,13 @@ class VocabularyStore {
             .where(CLUB_TEXT.KIND.eq(kind.name()).and(CLUB_TEXT.VERSION.eq(version)))
             .execute()
         == 1;
+  }
+
+  @Override
+  public void readAll() {
+    words();
+    for (ClubText.Kind kind : ClubText.Kind.values()) {
+      text(kind);
+    }
   }
 }

@@ -1,0 +1,147 @@
+package ulnaawl.server.clubfile;
+
+import java.time.DateTimeException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import ulnaawl.formats.json.Fault;
+import ulnaawl.formats.json.ListFile;
+import ulnaawl.formats.json.RowSchema;
+import ulnaawl.server.storage.Release;
+
+/** Reads a club's file without touching the database: what is in it, and what is wrong with it. */
+final class FirstReading implements ListFile.Reader {
+
+  /** So many faults of a file are said; then it is enough to mend. */
+  private static final int MOST_FAULTS = 20;
+
+  private static final String PEOPLE = "people";
+
+  private final ClubSchema schema;
+  private final Map<String, ClubList> lists;
+  private final List<String> order;
+  private final Map<String, RowSchema> forms = new HashMap<>();
+  private final Map<String, Integer> rows = new LinkedHashMap<>();
+  private final Map<String, Long> greatest = new HashMap<>();
+  private final List<String> owners = new ArrayList<>();
+  private final List<Fault> faults = new ArrayList<>();
+  private String format = "";
+  private String made = "";
+  private int tables;
+  private int reached;
+
+  FirstReading(List<ClubList> lists, ClubSchema schema) {
+    this.schema = schema;
+    this.lists = ClubList.byName(lists);
+    this.order = lists.stream().map(ClubList::name).toList();
+  }
+
+  /** How many rows each list has, where it has some, in the order of the file. */
+  Map<String, Integer> rows() {
+    return Map.copyOf(rows);
+  }
+
+  /** The greatest number of each list. */
+  Map<String, Long> greatest() {
+    return Map.copyOf(greatest);
+  }
+
+  /** The names of those who own the club in it. */
+  List<String> owners() {
+    return List.copyOf(owners);
+  }
+
+  /** When it was made, as it says. */
+  String made() {
+    return made;
+  }
+
+  /** What is wrong with it, up to {@value #MOST_FAULTS} of them; nothing where all is well. */
+  List<Fault> faults() {
+    return List.copyOf(faults);
+  }
+
+  @Override
+  public void value(String name, JsonNode value) {
+    switch (name) {
+      case "format" -> format = value.asString("");
+      case "tables" -> tables = value.asInt(0);
+      case "made" -> made = value.asString("");
+      default ->
+          fault(
+              name,
+              lists.containsKey(name) ? "must be a list" : "is nothing that a club's file has");
+    }
+  }
+
+  @Override
+  public void row(String list, int number, JsonNode row) {
+    ClubList of = lists.get(list);
+    if (of == null) {
+      if (number == 1) {
+        fault(list, "is no list of a club's file");
+      }
+      return;
+    }
+    int place = order.indexOf(list);
+    if (place < reached) {
+      if (number == 1) {
+        fault(list, "comes too late in the file; its lists stand in the order of the schema");
+      }
+      return;
+    }
+    reached = place;
+    row(of, list + ", row " + number, row);
+  }
+
+  private void row(ClubList of, String where, JsonNode row) {
+    if (faults.size() >= MOST_FAULTS) {
+      return;
+    }
+    List<Fault> wrong =
+        forms.computeIfAbsent(of.name(), _ -> new RowSchema(schema.row(of))).faults(where, row);
+    wrong.forEach(it -> fault(it.place(), it.what()));
+    if (!wrong.isEmpty()) {
+      return;
+    }
+    try {
+      Values.read(of, row);
+    } catch (DateTimeException no) {
+      fault(where, "there is no such day or time: " + no.getMessage());
+    }
+    rows.merge(of.name(), 1, Integer::sum);
+    greatest.merge(of.name(), row.path("id").asLong(0), Math::max);
+    if (of.name().equals(PEOPLE)
+        && row.path("role").asString("").equals("OWNER")
+        && row.path("active").asBoolean(false)) {
+      owners.add(row.path("name").asString(""));
+    }
+  }
+
+  private void fault(String place, String what) {
+    if (faults.size() < MOST_FAULTS) {
+      faults.add(new Fault(place, what));
+    }
+  }
+
+  /** Once it is read to its end: whether it is a file of this release, with somebody in it. */
+  void end() {
+    if (!format.equals(ClubSchema.FORMAT)) {
+      faults.clear();
+      fault("format", "this is no club's file of this program");
+    } else if (tables != Release.schema()) {
+      faults.clear();
+      fault(
+          "tables",
+          tables < Release.schema()
+              ? "an earlier release wrote this file; bring that installation up to date and write it"
+                  + " again"
+              : "a later release wrote this file; bring this installation up to date");
+    } else if (faults.isEmpty() && rows.getOrDefault(PEOPLE, 0) == 0) {
+      fault(PEOPLE, "nobody is in it");
+    }
+  }
+}

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+/** A page of lines: when or how much, what, and how. */
+defineProps<{ title: string; sub: string }>()
+</script>
+
+<template>
+  <article class="paper">
+    <h1>{{ title }}</h1>
+    <p class="quiet">{{ sub }}</p>
+    <ol class="lines">
+      <slot />
+    </ol>
+  </article>
+</template>
+
+<style scoped>
+.lines {
+  list-style: none;
+  margin: var(--space-3) 0 0;
+  padding: 0;
+}
+.lines :slotted(li) {
+  display: grid;
+  grid-template-columns: minmax(56px, max-content) minmax(0, 1fr) max-content;
+  gap: var(--space-3);
+  padding: 5px 0;
+  border-bottom: 1px solid #b9b3ab;
+  align-items: baseline;
+}
+@media (max-width: 560px) {
+  .lines :slotted(li) {
+    grid-template-columns: minmax(56px, max-content) minmax(0, 1fr);
+  }
+  .lines :slotted(li > :last-child) {
+    grid-column: 2;
+  }
+}
+</style>

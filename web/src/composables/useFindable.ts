@@ -1,0 +1,122 @@
+import { computed, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import { useSession } from '@/composables/useSession'
+import { LEVEL_WORDS } from '@/domain/labels'
+import { day } from '@/domain/time'
+import type { Findable } from '@/domain/find'
+
+type Least = 'anybody' | 'leads' | 'instructor' | 'owner'
+interface PageOf extends Omit<Findable, 'kind'> {
+  kind: 'page' | 'action'
+  least: Least
+}
+
+const page = (title: string, to: string, note = '', least: Least = 'anybody'): PageOf => ({
+  kind: 'page',
+  title,
+  to,
+  note,
+  least,
+})
+const action = (title: string, to: string, note: string, least: Least): PageOf => ({
+  kind: 'action',
+  title,
+  to,
+  note,
+  least,
+})
+
+/** Where one can go without knowing a name. */
+const PAGES: PageOf[] = [
+  page('Classes', '/classes', 'coming evenings agenda'),
+  page('Dances', '/dances'),
+  page('Songs', '/songs', 'music playlist'),
+  page('Figures', '/figures', 'steps words'),
+  page('Groups', '/groups'),
+  page('Dances and groups', '/groups/matrix', 'who knows what'),
+  page('Taught and danced', '/groups/taught', 'history record'),
+  page('Terms', '/terms', 'plan weeks'),
+  page('Socials', '/socials', 'evening set list'),
+  page('Waiting', '/waiting', 'proposals questions', 'leads'),
+  page('Print room', '/print', 'paper cards'),
+  page('Handbook', '/handbook', 'help how'),
+  page('Club', '/club', 'people backups file', 'owner'),
+  page('What was done', '/club/log', 'log audit', 'owner'),
+  page('My account', '/account', 'password devices calendar links'),
+  page('Steadiness', '/run-through/steady', 'beat device check'),
+  action('Write a dance', '/dances/new/write', 'new add', 'leads'),
+  action('Build a dance from figures', '/dances/new/build', 'new add', 'leads'),
+  action('Read sheets', '/dances/read', 'new import paste pdf', 'leads'),
+  action('Add a song', '/songs/new', 'new', 'instructor'),
+  action('First evening', '/first', 'begin groups starter dances', 'instructor'),
+  action('Second screen', '/screen', 'show dancers', 'anybody'),
+]
+
+/** Everything that can be gone to by its name: pages, dances, songs, groups, classes, figures. */
+export function useFindable() {
+  const session = useSession()
+  const things = ref<Findable[]>([])
+  const problem = ref('')
+
+  const may: Record<Least, () => boolean> = {
+    anybody: () => true,
+    leads: () => session.mayLead,
+    instructor: () => session.isInstructor,
+    owner: () => session.isOwner,
+  }
+  const pages = computed<Findable[]>(() => PAGES.filter((one) => may[one.least]()))
+  const all = computed(() => [...pages.value, ...things.value])
+
+  async function load() {
+    problem.value = ''
+    try {
+      const [dances, songs, groups, classes, figures] = await Promise.all([
+        ask(api.GET('/api/dances')),
+        ask(api.GET('/api/songs')),
+        ask(api.GET('/api/groups')),
+        ask(api.GET('/api/classes')),
+        ask(api.GET('/api/figures')),
+      ])
+      things.value = [
+        ...classes.coming.flatMap((one) =>
+          one.planned
+            ? {
+                kind: 'class',
+                title: `${one.groupName}, ${day(one.nextDate)}`,
+                note: 'running order evening',
+                to: `/classes/${one.planned.id}`,
+              }
+            : [],
+        ),
+        ...groups.map((one) => ({
+          kind: 'group',
+          title: one.name,
+          note: LEVEL_WORDS[one.level],
+          to: `/groups/${one.id}`,
+        })),
+        ...dances.map((one) => ({
+          kind: 'dance',
+          title: one.title,
+          note: `${LEVEL_WORDS[one.level]} ${one.counts} counts`,
+          to: `/dances/${one.id}`,
+        })),
+        ...songs.map((one) => ({
+          kind: 'song',
+          title: one.song.title,
+          note: one.song.artist ?? '',
+          to: `/songs/${one.id}`,
+        })),
+        ...figures.map((one) => ({
+          kind: 'figure',
+          title: one.call,
+          note: one.names.join(' '),
+          to: `/figures?words=${encodeURIComponent(one.call)}`,
+        })),
+      ]
+    } catch (e) {
+      problem.value = (e as Error).message
+    }
+  }
+
+  return { all, problem, load }
+}
