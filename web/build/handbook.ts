@@ -45,12 +45,12 @@ export function chapterOf(file: string, text: string): { chapter: Chapter; pictu
   return { chapter: { name, title: first, intro: html(intro.join('\n')), sections }, pictures }
 }
 
-/** Chapters of the handbook as modules, rendered when the app is built. */
+/** Chapters of the handbook, and what is new, as modules, rendered when the app is built. */
 export function handbook(): Plugin {
   return {
     name: 'handbook',
     transform(code, id) {
-      if (!/docs\/handbook\/[^/]+\.md$/.test(id)) return undefined
+      if (!/(docs\/handbook\/[^/]+|CHANGELOG)\.md$/.test(id)) return undefined
       const { chapter, pictures } = chapterOf(id, code)
       const imports = pictures.map((path, i) => `import picture${i} from ${JSON.stringify(path)}`)
       const value = JSON.stringify(chapter).replace(/@picture(\d+)@/g, '" + picture$1 + "')

@@ -96,6 +96,7 @@ export const router = createRouter({
     { path: '/club', component: () => import('@/views/club/ClubView.vue') },
     { path: '/club/log', component: () => import('@/views/club/LogView.vue') },
     { path: '/account', component: () => import('@/views/account/AccountView.vue') },
+    { path: '/news', component: () => import('@/views/club/NewsView.vue') },
     { path: '/notices', component: () => import('@/views/club/NoticesView.vue') },
     { path: '/:rest(.*)*', component: () => import('@/views/NowhereView.vue') },
   ],

@@ -42,6 +42,7 @@ const PAGES: PageOf[] = [
   page('Handbook', '/handbook', 'help how'),
   page('Club', '/club', 'people backups file', 'owner'),
   page('What was done', '/club/log', 'log audit', 'owner'),
+  page('What is new', '/news', 'version release changes'),
   page('My account', '/account', 'password devices calendar links'),
   page('Steadiness', '/run-through/steady', 'beat device check'),
   action('Write a dance', '/dances/new/write', 'new add', 'leads'),

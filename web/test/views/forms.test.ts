@@ -246,9 +246,7 @@ describe('the agenda', () => {
   it('of a new club says what to do first', async () => {
     serve({ 'GET /api/classes': () => ({ today: '2026-11-24', coming: [], recent: [] }) })
     const page = await show(AgendaView)
-    expect(page.words()).toContain(
-      'There are no groups yet, so there are no classes.',
-    )
+    expect(page.words()).toContain('There are no groups yet, so there are no classes.')
   })
 
   it('that cannot plan says why and stays where it is', async () => {

@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { chapterOf } from '../../build/handbook'
 import { CHAPTERS, search } from '@/handbook/chapters'
+import { NEWS, VERSION } from '@/handbook/news'
 import { PAGES, pageOf } from '@/handbook/pages'
 import { router } from '@/router'
 
@@ -22,7 +24,7 @@ describe('the handbook', () => {
   })
 
   it('says how every page is used that has a head', () => {
-    const bare = new Set(['/', '/notices', '/:rest(.*)*', '/handbook/:chapter?'])
+    const bare = new Set(['/', '/notices', '/news', '/:rest(.*)*', '/handbook/:chapter?'])
     for (const route of router.getRoutes()) {
       if (route.meta.bare || bare.has(route.path)) continue
       const path = route.path.replace(/:id\(\\d\+\)/, '1').replace(/:way\(write\|build\)/, 'write')
@@ -50,6 +52,12 @@ describe('the handbook', () => {
     expect(search('schools')[0]?.section.name).toBe('schools')
     expect(search('xylophone')).toEqual([])
     expect(search(' ')).toEqual([])
+  })
+
+  it('says which release this is, as it was built', () => {
+    const pom = readFileSync('../pom.xml', 'utf8')
+    expect(pom).toContain(`<artifactId>ulna-awl</artifactId>\n  <version>${VERSION}</version>`)
+    expect(NEWS.sections[0]?.html).toContain('<li>')
   })
 
   it('shows no HTML that somebody wrote into it', () => {

@@ -6,7 +6,7 @@ defineProps<{ title: string; sub: string }>()
 <template>
   <article class="paper">
     <h1>{{ title }}</h1>
-    <p class="quiet">{{ sub }}</p>
+    <p class="sub">{{ sub }}</p>
     <ol class="lines">
       <slot />
     </ol>
@@ -14,6 +14,9 @@ defineProps<{ title: string; sub: string }>()
 </template>
 
 <style scoped>
+.sub {
+  font-size: 15px;
+}
 .lines {
   list-style: none;
   margin: var(--space-3) 0 0;
@@ -21,7 +24,7 @@ defineProps<{ title: string; sub: string }>()
 }
 .lines :slotted(li) {
   display: grid;
-  grid-template-columns: minmax(56px, max-content) minmax(0, 1fr) max-content;
+  grid-template-columns: 6.5em minmax(0, 1fr) max-content;
   gap: var(--space-3);
   padding: 5px 0;
   border-bottom: 1px solid #b9b3ab;

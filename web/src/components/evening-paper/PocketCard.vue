@@ -45,13 +45,13 @@ const walls = computed(() => props.reading.sequence.slice(0, MOST_WALLS))
   color: var(--print-ink);
   border: 1px dashed #8a837c;
   padding: 8px 12px;
-  font-size: 12px;
-  line-height: 1.3;
+  font-size: 14px;
+  line-height: 1.35;
   overflow: hidden;
   break-inside: avoid;
 }
 h2 {
-  font-size: 16px;
+  font-size: 18px;
   margin: 0;
 }
 p {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useFindable } from '@/composables/useFindable'
 import { find } from '@/domain/find'
@@ -14,14 +14,16 @@ const at = ref(0)
 const input = ref<HTMLInputElement>()
 const found = computed(() => find(all.value, words.value, MOST))
 watch(words, () => (at.value = 0))
-watch(open, async (now) => {
-  if (!now) return
-  words.value = ''
-  at.value = 0
-  void load()
-  await nextTick()
-  input.value?.focus()
-})
+watch(
+  open,
+  (now) => {
+    if (!now) return
+    words.value = ''
+    at.value = 0
+    void load()
+  },
+  { immediate: true },
+)
 
 function onKey(event: KeyboardEvent) {
   const last = found.value.length - 1
@@ -41,7 +43,7 @@ function go(index: number) {
 </script>
 
 <template>
-  <el-dialog v-model="open" title="Go to" width="min(560px, 94vw)" append-to-body class="find">
+  <el-dialog v-model="open" title="Go to" width="min(560px, 94vw)" append-to-body @opened="input?.focus()">
     <input
       ref="input"
       v-model="words"

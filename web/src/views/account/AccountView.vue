@@ -11,6 +11,7 @@ import AwayCard from './AwayCard.vue'
 import CalendarList from './CalendarList.vue'
 import ShareList from './ShareList.vue'
 import SessionList from './SessionList.vue'
+import TokenList from './TokenList.vue'
 
 const session = useSession()
 const along = useAlong()
@@ -68,6 +69,7 @@ async function change() {
       <p class="quiet">Names of dancers are not among it, and signing out takes all of it away.</p>
     </section>
     <ShareList v-if="session.isInstructor" />
+    <TokenList />
     <SessionList title="Where you are signed in" />
   </div>
 </template>

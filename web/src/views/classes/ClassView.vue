@@ -204,6 +204,7 @@ async function remove() {
               <ShareKey
                 :offers="[{ words: 'The plan of this class', what: { kind: 'PLAN', classId: id } }]"
               />
+              <RouterLink :to="`/print?class=${id}`"><el-button tag="span">Print…</el-button></RouterLink>
               <RouterLink v-if="session.mayLead" :to="`/classes/${id}/brief`">
                 <el-button tag="span">Brief</el-button>
               </RouterLink>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ask, asFile, type Schemas } from '@/api/client'
 import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
@@ -8,6 +9,7 @@ import { moment } from '@/domain/time'
 
 /** The whole club as one file: taken along, or brought into an installation that has none yet. */
 const session = useSession()
+const router = useRouter()
 const now = useLoad(() => ask(api.GET('/api/club')))
 const { busy, run } = useDo()
 const look = ref<Schemas['FileLook']>()
@@ -36,7 +38,9 @@ async function take() {
     () => ask(api.POST('/api/club/file', asFile(bytes))),
     'The club is here. Sign in again; the others come in by a link that you make them under Club.',
   )
-  if (done) session.forget()
+  if (!done) return
+  session.forget()
+  await router.push('/sign-in')
 }
 </script>
 

@@ -26,6 +26,7 @@ const session = useSession()
     <p>
       <RouterLink to="/first">The first evening: groups, first dances, people, the first class</RouterLink>
     </p>
+    <p class="quiet"><RouterLink to="/news">What is new in this release</RouterLink></p>
     <p class="quiet"><RouterLink to="/notices">What this program is made of, and its licences</RouterLink></p>
   </div>
 </template>

@@ -20,6 +20,11 @@ function follow(event: MouseEvent) {
 </template>
 
 <style scoped>
+.text {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--space-3);
+}
 .text :deep(img) {
   max-width: 100%;
   max-height: 420px;
@@ -35,5 +40,9 @@ function follow(event: MouseEvent) {
 }
 .text :deep(ul) {
   padding-left: 22px;
+  margin: 0;
+}
+.text :deep(li + li) {
+  margin-top: 4px;
 }
 </style>

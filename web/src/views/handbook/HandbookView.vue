@@ -49,7 +49,9 @@ watch(
         <p v-if="!found.length">Nothing in the handbook has all these words.</p>
         <ul class="rows">
           <li v-for="one in found" :key="`${one.chapter.name} ${one.section.name}`">
-            <RouterLink :to="`/handbook/${one.chapter.name}#${one.section.name}`">{{ one.section.title }}</RouterLink>
+            <RouterLink :to="`/handbook/${one.chapter.name}#${one.section.name}`">{{
+              one.section.title
+            }}</RouterLink>
             <span class="quiet after">{{ one.chapter.title }}</span>
           </li>
         </ul>
@@ -79,7 +81,7 @@ nav {
 }
 nav ol {
   margin: 0;
-  padding-left: 22px;
+  padding-left: 32px;
 }
 nav li {
   padding: 3px 0;
@@ -91,8 +93,16 @@ nav a[aria-current='page'] {
 article {
   max-width: 760px;
 }
+article > h2 {
+  font-size: 28px;
+  margin-bottom: var(--space-3);
+}
 section {
   scroll-margin-top: var(--space-4);
+  margin-top: var(--space-5);
+}
+h3 {
+  margin-bottom: var(--space-2);
 }
 @media (max-width: 800px) {
   .book {

@@ -16,7 +16,7 @@ const keys = computed(() => chapter.value?.sections.find((one) => one.name === '
 
 <template>
   <el-drawer v-model="open" title="How this is used" size="min(440px, 92vw)" append-to-body>
-    <template v-if="chapter && section">
+    <div v-if="chapter && section" class="stack">
       <h3>{{ section.title }}</h3>
       <HandbookText :html="section.html" />
       <template v-if="keys && keys !== section">
@@ -28,11 +28,19 @@ const keys = computed(() => chapter.value?.sections.find((one) => one.name === '
           >The whole chapter: {{ chapter.title }}</RouterLink
         >
       </p>
-    </template>
+    </div>
     <p v-else>
       <RouterLink to="/handbook" @click="open = false">The handbook</RouterLink> goes through the job by the
       club’s week.
     </p>
-    <p class="quiet">Anywhere: Ctrl K finds a dance, a song, a group, a class, a figure or a page.</p>
+    <p class="quiet anywhere">
+      Anywhere: Ctrl K finds a dance, a song, a group, a class, a figure or a page.
+    </p>
   </el-drawer>
 </template>
+
+<style scoped>
+.anywhere {
+  margin-top: var(--space-5);
+}
+</style>

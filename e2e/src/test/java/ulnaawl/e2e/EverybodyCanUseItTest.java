@@ -1,6 +1,7 @@
 package ulnaawl.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
@@ -57,6 +58,11 @@ public class EverybodyCanUseItTest extends BrowserTest {
         "/groups/2",
         "/club",
         "/account",
+        "/first",
+        "/print?class=1",
+        "/handbook",
+        "/handbook/a-dance",
+        "/news",
         "/notices");
   }
 
@@ -76,6 +82,13 @@ public class EverybodyCanUseItTest extends BrowserTest {
       page.navigate(at(view));
       assertClean(page, axe, view);
     }
+    page.keyboard().press("Control+k");
+    page.getByRole(AriaRole.OPTION).first().waitFor();
+    assertClean(page, axe, "what can be gone to");
+    page.keyboard().press("Escape");
+    page.getByText("Help", new Page.GetByTextOptions().setExact(true)).click();
+    page.getByText("Anywhere:").waitFor();
+    assertClean(page, axe, "help");
   }
 
   private static void assertClean(Page page, String axe, String view) {

@@ -20,6 +20,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import ulnaawl.server.platform.ProblemWriter;
@@ -37,15 +38,20 @@ class Security {
       HttpSecurity http,
       SecurityContextRepository contexts,
       SessionCheck check,
+      TokenCheck tokens,
+      TokenScopes scopes,
       AccessTable table) {
-    return http.csrf(csrf -> csrf.spa())
+    // Whoever sends a token has no cookie that somebody else could make use of.
+    return http.csrf(csrf ->
+            csrf.spa().ignoringRequestMatchers(request -> TokenEntry.scope(request).isPresent()))
+        .addFilterAfter(new TokenEntry(tokens), SecurityContextHolderFilter.class)
         .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(requests ->
             requests
                 .dispatcherTypeMatchers(DispatcherType.ERROR)
                 .permitAll()
                 .requestMatchers("/api/**")
-                .access((who, request) -> decision(table, who.get(), request.getRequest()))
+                .access((who, request) -> decision(table, scopes, who.get(), request.getRequest()))
                 .requestMatchers(HttpMethod.GET, "/**")
                 .permitAll()
                 .requestMatchers(HttpMethod.HEAD, "/**")
@@ -58,7 +64,7 @@ class Security {
                 .authenticationEntryPoint(
                     (_, response, _) -> ProblemWriter.write(response, 401, "Sign in first."))
                 .accessDeniedHandler((request, response, denied) ->
-                    ProblemWriter.write(response, 403, why(table, request, denied))))
+                    ProblemWriter.write(response, 403, why(table, scopes, request, denied))))
         .headers(
             headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY)))
         .formLogin(form -> form.disable())
@@ -70,7 +76,10 @@ class Security {
 
   /** By the table; what it does not know is not there, which whoever is signed in may hear. */
   private static AuthorizationDecision decision(
-      AccessTable table, Authentication who, HttpServletRequest request) {
+      AccessTable table, TokenScopes scopes, Authentication who, HttpServletRequest request) {
+    if (isOutOfScope(scopes, request)) {
+      return new AuthorizationDecision(false);
+    }
     Optional<AccessLine> line = table.of(request.getMethod(), request.getRequestURI());
     if (line.isPresent() && line.get().least().isEmpty()) {
       return new AuthorizationDecision(true);
@@ -80,8 +89,20 @@ class Security {
         who.getPrincipal() instanceof SignedIn me && me.isAtLeast(least));
   }
 
+  private static boolean isOutOfScope(TokenScopes scopes, HttpServletRequest request) {
+    return TokenEntry.scope(request)
+        .filter(it -> !scopes.allow(it, request.getMethod(), request.getRequestURI()))
+        .isPresent();
+  }
+
   private static String why(
-      AccessTable table, HttpServletRequest request, AccessDeniedException denied) {
+      AccessTable table,
+      TokenScopes scopes,
+      HttpServletRequest request,
+      AccessDeniedException denied) {
+    if (isOutOfScope(scopes, request)) {
+      return "This token is not for that; docs/api.md says what each is for.";
+    }
     if (denied instanceof CsrfException) {
       return "This is not allowed; sign in again.";
     }
@@ -96,6 +117,11 @@ class Security {
               case VIEWER -> "This is not allowed.";
             })
         .orElse("This is not allowed.");
+  }
+
+  @Bean
+  TokenScopes scopes() {
+    return TokenScopes.read();
   }
 
   @Bean

@@ -1,0 +1,124 @@
+package ulnaawl.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** A club begins with nothing and plans its first class; and a club moves elsewhere as one file. */
+public class NewClubTest extends BrowserTest {
+
+  private static final String CODE = "k7evening";
+
+  private Page setUp(RunningApp app, String name) {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    page.navigate(app.address());
+    page.getByLabel("Name").fill(name);
+    page.getByLabel("Password").fill("first-evening");
+    page.getByLabel("Code").fill(CODE);
+    button(page, "Begin").click();
+    page.waitForURL(Pattern.compile(".*/first$"));
+    return page;
+  }
+
+  private static RunningApp empty(String log) throws IOException, InterruptedException {
+    return RunningApp.start(
+        RunningApp.TODAY,
+        Files.createTempDirectory("ulna-new-club"),
+        false,
+        log,
+        "--ulna.set-up-code=" + CODE);
+  }
+
+  private static Locator step(Page page, String title) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(title).setExact(true));
+  }
+
+  @Test
+  public void fromNothingToTheFirstClass() throws IOException, InterruptedException {
+    try (RunningApp app = empty("new-club.log")) {
+      Page page = setUp(app, "Ada Brook");
+      Locator groups = step(page, "Your groups");
+      groups.getByLabel("Name").fill("Dockside");
+      groups.getByText("Save", new Locator.GetByTextOptions().setExact(true)).click();
+      assertThat(groups.getByText("Dockside")).isVisible();
+      Locator dances = step(page, "First dances");
+      dances.getByText("All of them").click();
+      dances.getByText("Take 12 dances").click();
+      assertThat(dances).containsText("12 dances are here");
+      Locator first = step(page, "The first class");
+      first.getByText("Plan 60 minutes").click();
+      page.waitForURL(Pattern.compile(".*/classes/\\d+$"));
+      assertThat(page.locator("main")).containsText("Teach");
+    }
+  }
+
+  @Test
+  public void aClubMovesAsOneFile() throws IOException, InterruptedException {
+    Page oda = signedIn("Oda Marsh");
+    oda.navigate(at("/club"));
+    Download download = oda.waitForDownload(() -> oda.getByText("Take it along").click());
+    Path file = Files.createTempFile("club", ".json");
+    download.saveAs(file);
+    try (RunningApp app = empty("moved-club.log")) {
+      Page page = setUp(app, "Oda Marsh");
+      Path broken = Files.createTempFile("broken", ".json");
+      Files.writeString(
+          broken,
+          Files.readString(file)
+              .replace("\"MONDAY\"", "1")
+              .replaceFirst("\"weekday\":\\d", "\"weekday\":9"));
+      Locator bring = step(page, "The club as one file");
+      bring.locator("input[type=file]").setInputFiles(broken);
+      assertThat(bring).containsText("cannot be taken");
+      assertThat(bring).containsText("groups, row");
+      bring.locator("input[type=file]").setInputFiles(file);
+      assertThat(bring).containsText("Owned by Oda Marsh");
+      bring.getByText("Take it in").click();
+      page.waitForURL(Pattern.compile(".*/sign-in.*"));
+      page.getByLabel("Name").fill("Oda Marsh");
+      page.getByLabel("Password").fill("first-evening");
+      button(page, "Sign in").click();
+      page.waitForURL(url -> !url.contains("sign-in"));
+      page.navigate(app.address() + "/groups");
+      assertThat(page.getByText("Thursday Turners")).isVisible();
+    }
+  }
+
+  @Test
+  public void anythingIsFoundByAWordAndEveryPageSaysHowItIsUsed() {
+    Page page = signedIn("Wilma Otterspoor");
+    page.keyboard().press("Control+k");
+    Locator words = page.getByRole(AriaRole.COMBOBOX);
+    assertThat(words).isFocused();
+    words.fill("paper lant");
+    assertThat(page.getByRole(AriaRole.OPTION).first()).containsText("Paper Lanterns");
+    page.keyboard().press("Enter");
+    page.waitForURL(Pattern.compile(".*/dances/\\d+$"));
+    page.keyboard().press("Control+k");
+    words.fill("print");
+    page.keyboard().press("Enter");
+    page.waitForURL(Pattern.compile(".*/print.*"));
+    assertThat(page.locator(".paper").first()).containsText("Monday Newcomers");
+    page.getByText("pocket cards").click();
+    assertThat(page.locator(".pocket").first()).isVisible();
+    button(page, "Help").click();
+    Locator help = page.getByRole(AriaRole.DIALOG);
+    assertThat(help).containsText("Before");
+    help.getByText("The whole chapter").click();
+    page.waitForURL(Pattern.compile(".*/handbook/the-evening$"));
+    page.getByLabel("Search the handbook").fill("restart run-in");
+    page.getByText("What is run").click();
+    page.waitForURL(Pattern.compile(".*/handbook/running-it-through#what-is-run$"));
+    assertThat(page.locator("#what-is-run")).isVisible();
+  }
+}

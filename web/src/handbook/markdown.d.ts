@@ -1,0 +1,4 @@
+declare module '*.md' {
+  const chapter: import('./chapter').Chapter
+  export default chapter
+}
