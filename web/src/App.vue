@@ -67,10 +67,10 @@ async function signOut() {
         ><b>{{ waits.count }}</b> <span class="word">waiting</span></RouterLink
       >
       <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>
-      <button class="quiet-button" type="button" @click="toggle">
+      <button class="quiet-button wide" type="button" @click="toggle">
         {{ theme === 'dark' ? 'Light' : 'Dark' }}
       </button>
-      <button class="quiet-button" type="button" @click="signOut">Sign out</button>
+      <button class="quiet-button wide" type="button" @click="signOut">Sign out</button>
     </div>
   </header>
   <p v-if="!bare && waiting.length" class="waiting no-print" role="status">
@@ -175,6 +175,7 @@ nav {
   white-space: nowrap;
 }
 .quiet-button {
+  white-space: nowrap;
   background: none;
   border: 1px solid rgb(253 246 234 / 45%);
   border-radius: var(--radius-small);
@@ -192,6 +193,10 @@ main:focus {
   outline: none;
 }
 @media (max-width: 700px) {
+  /* On a phone these are found under one's own name. */
+  .wide {
+    display: none;
+  }
   .bar {
     flex-wrap: wrap;
     gap: 0 var(--space-2);

@@ -13,9 +13,9 @@ export function useLoad<T>(fetch: () => Promise<T>): Loaded<T> {
   const problem = ref('')
   const loading = ref(false)
   let asked = 0
+  let latest = Promise.resolve()
 
-  async function load() {
-    const mine = ++asked
+  async function begin(mine: number) {
     loading.value = true
     try {
       const found = await fetch()
@@ -28,6 +28,13 @@ export function useLoad<T>(fetch: () => Promise<T>): Loaded<T> {
     } finally {
       if (mine === asked) loading.value = false
     }
+    // Whoever waits for a load that another one has overtaken waits for that one.
+    if (mine !== asked) await latest
+  }
+
+  function load() {
+    latest = begin(++asked)
+    return latest
   }
 
   return { data, problem, loading, load }

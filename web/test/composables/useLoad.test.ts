@@ -38,6 +38,21 @@ describe('what a page loads', () => {
     expect(page.problem.value).toBe('')
   })
 
+  it('is there for whoever waits for a question that was overtaken', async () => {
+    const questions = [question<string>(), question<string>()]
+    let next = 0
+    const page = useLoad(() => questions[next++].promise)
+    let seen: string | undefined = 'not yet'
+    const first = page.load().then(() => (seen = page.data.value))
+    void page.load()
+    questions[0].answer('old')
+    await Promise.resolve()
+    expect(seen).toBe('not yet')
+    questions[1].answer('new')
+    await first
+    expect(seen).toBe('new')
+  })
+
   it('keeps what it had when the next question is refused, and says why', async () => {
     const answers = [Promise.resolve('here'), Promise.reject(new Error('The server does not answer.'))]
     let next = 0

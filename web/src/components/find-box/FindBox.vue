@@ -113,4 +113,7 @@ li.at {
   color: var(--text-soft);
   font-size: 14px;
 }
+li.at .kind {
+  color: var(--text);
+}
 </style>

@@ -5,6 +5,8 @@ import FormField from '@/components/form-field/FormField.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
+import { useTheme } from '@/composables/useTheme'
+import { useRouter } from 'vue-router'
 import { useAlong } from '@/composables/useTakeAlong'
 import { moment } from '@/domain/time'
 import AwayCard from './AwayCard.vue'
@@ -14,6 +16,13 @@ import SessionList from './SessionList.vue'
 import TokenList from './TokenList.vue'
 
 const session = useSession()
+const router = useRouter()
+const { theme, toggle } = useTheme()
+
+async function leave() {
+  await session.end()
+  await router.push('/sign-in')
+}
 const along = useAlong()
 const { busy, run } = useDo()
 const draft = reactive({ old: '', password: '' })
@@ -29,7 +38,12 @@ async function change() {
 
 <template>
   <div class="stack">
-    <PageHead :title="session.name" />
+    <PageHead :title="session.name">
+      <template #actions>
+        <el-button @click="toggle">{{ theme === 'dark' ? 'Light colours' : 'Dark colours' }}</el-button>
+        <el-button @click="leave">Sign out here</el-button>
+      </template>
+    </PageHead>
     <AwayCard v-if="session.mayLead" />
     <CalendarList />
     <form class="card stack" @submit.prevent="change">
