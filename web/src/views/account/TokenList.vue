@@ -97,6 +97,7 @@ async function takeBack(id: number) {
   padding: var(--space-2) var(--space-3);
 }
 code {
+  margin-right: 8px;
   overflow-wrap: anywhere;
   font-weight: 700;
 }

@@ -54,12 +54,17 @@ public class ClubFileTest extends ServerTest {
 
   @Test
   public void aClubArrivesEqualElsewhere() {
+    Client own = instructor();
+    Client.Answer word =
+        own.put("/api/figures/vine/word", Client.json("{'word':'grapevine','before':'vine'}"));
+    assertEquals(word.status() / 100, 2, word.raw().body());
     ObjectNode file = file();
     assertTrue(file.get("dances").size() > 15 && file.get("record").size() > 50, "it has a club");
     Installation.fresh()
         .open(port -> {
           Client oda = Installation.setUp(port, "Oda Marsh", OWN);
           assertTrue(oda.get("/api/club").body().get("empty").asBoolean());
+          assertTrue(oda.get("/api/figures").body().size() > 100, "it knows its own words by now");
           Client.Answer look = oda.postBytes("/api/club/file/look", bytes(file));
           assertEquals(look.status(), 200, look.raw().body());
           assertEquals(look.body().get("faults").size(), 0, look.raw().body());
@@ -83,7 +88,8 @@ public class ClubFileTest extends ServerTest {
                   "/api/socials/1",
                   "/api/history/DANCE/1",
                   "/api/songs",
-                  "/api/figures/club")) {
+                  "/api/figures/club",
+                  "/api/figures")) {
             assertEquals(there.get(page).body(), here.get(page).body(), page);
           }
           // The others come in by a link of the owner's, and nobody's password has moved.
@@ -158,6 +164,10 @@ public class ClubFileTest extends ServerTest {
               it -> row(it, "record", 4).put("note", "n".repeat(501)),
               "record, row 5, note");
           said(oda, file, it -> row(it, "classLines", 0).put("reasons", "{"), "what is in it");
+          said(
+              oda, file, it -> row(it, "groups", 0).put("id", Long.MAX_VALUE), "groups, row 1, id");
+          said(oda, file, it -> row(it, "groups", 0).put("name", "\u202Eno"), "cannot be seen");
+          said(oda, file, it -> row(it, "people", 0).put("name", "\uD800"), "people, row 1");
           said(oda, file, it -> it.put("tables", 1), "earlier release");
           said(oda, file, it -> it.put("format", "song list"), "no club's file");
           said(oda, file, it -> it.putArray("passwords").add(1), "passwords");

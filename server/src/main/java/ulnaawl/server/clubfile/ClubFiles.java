@@ -25,6 +25,7 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.ClubReplaced;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.Today;
@@ -186,6 +187,7 @@ class ClubFiles {
             readers.forEach(ReadsAll::readAll);
             rows.at = PEOPLE;
             people.arriving(owner);
+            events.publishEvent(new ClubReplaced());
             events.publishEvent(
                 Change.of(Thing.EXPORT, 0, Action.IMPORTED, owner.name(), "a club's file"));
             if (!forGood) {

@@ -17,6 +17,9 @@ class ClubSchema {
   /** What every file says of itself. */
   static final String FORMAT = "ulna-awl-club";
 
+  /** What every reader of JSON takes for the same number (RFC 8259, section 6). */
+  private static final long GREATEST = (1L << 53) - 1;
+
   private static final String TIME = "([01]\\d|2[0-3]):[0-5]\\d(:[0-5]\\d(\\.\\d{1,9})?)?";
   private static final String DAY = "\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])";
 
@@ -78,7 +81,8 @@ class ClubSchema {
 
   private static void value(ObjectNode schema, Column column) {
     switch (column.kind()) {
-      case NUMBER -> schema.put("type", "integer");
+      case NUMBER ->
+          schema.put("type", "integer").put("minimum", -GREATEST).put("maximum", GREATEST);
       case TRUTH -> schema.put("type", "boolean");
       case TEXT -> {
         schema.put("type", "string");

@@ -11,6 +11,7 @@ import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.RowSchema;
 import ulnaawl.server.storage.Release;
+import ulnaawl.server.wire.PlainStrings;
 
 /** Reads a club's file without touching the database: what is in it, and what is wrong with it. */
 final class FirstReading implements ListFile.Reader {
@@ -106,6 +107,12 @@ final class FirstReading implements ListFile.Reader {
     wrong.forEach(it -> fault(it.place(), it.what()));
     if (!wrong.isEmpty()) {
       return;
+    }
+    for (Map.Entry<String, JsonNode> value : row.properties()) {
+      if (value.getValue().isString()
+          && PlainStrings.firstHidden(value.getValue().asString()).isPresent()) {
+        fault(where + ", " + value.getKey(), "has a sign that cannot be seen");
+      }
     }
     try {
       Values.read(of, row);

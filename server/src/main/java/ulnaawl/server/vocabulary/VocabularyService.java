@@ -8,6 +8,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -20,6 +21,7 @@ import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.platform.ClubReplaced;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -136,6 +138,11 @@ public class VocabularyService {
     Map<String, String> words =
         store.words().stream().collect(Collectors.toMap(ClubWord::figure, ClubWord::word));
     return FigureBook.standard().with(ownFigures).calling(words);
+  }
+
+  @EventListener
+  void clubReplaced(ClubReplaced ignored) {
+    forgetAfterCommit();
   }
 
   private void forgetAfterCommit() {

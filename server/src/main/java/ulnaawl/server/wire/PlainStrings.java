@@ -19,7 +19,7 @@ import ulnaawl.server.platform.Problem;
  * same text is always the same characters: Unicode's normal form C.
  */
 @Configuration
-class PlainStrings {
+public class PlainStrings {
 
   private static final String BYTE_ORDER_MARK = "\uFEFF";
 
@@ -54,7 +54,8 @@ class PlainStrings {
     }
   }
 
-  private static OptionalInt firstHidden(String text) {
+  /** Where the first sign is that cannot be seen; from 0. */
+  public static OptionalInt firstHidden(String text) {
     // Files of some programs begin with a byte order mark, which stands for nothing.
     for (int i = text.startsWith(BYTE_ORDER_MARK) ? 1 : 0; i < text.length(); i++) {
       char sign = text.charAt(i);
