@@ -17,6 +17,9 @@ import org.testng.annotations.Test;
  */
 public class EverybodyCanUseItTest extends BrowserTest {
 
+  /** Colours are looked at once nothing fades in any more. */
+  private static final int FADED_IN_MS = 1_000;
+
   private static List<String> views(Page page) {
     return List.of(
         "/classes",
@@ -84,10 +87,12 @@ public class EverybodyCanUseItTest extends BrowserTest {
     }
     page.keyboard().press("Control+k");
     page.getByRole(AriaRole.OPTION).first().waitFor();
+    page.waitForTimeout(FADED_IN_MS);
     assertClean(page, axe, "what can be gone to");
     page.keyboard().press("Escape");
     page.getByText("Help", new Page.GetByTextOptions().setExact(true)).click();
     page.getByText("Anywhere:").waitFor();
+    page.waitForTimeout(FADED_IN_MS);
     assertClean(page, axe, "help");
   }
 
