@@ -135,6 +135,14 @@ class ClubFiles {
         .allMatch(it -> store.count(it) <= (it.equals(PEOPLE) ? 1 : 0));
   }
 
+  private void needEmpty() {
+    if (!isEmptyHere()) {
+      throw Problem.conflict(
+          "This club has something already. A club's file goes into an empty installation: start"
+              + " one with another folder (./ulna start --data DIR).");
+    }
+  }
+
   /** What a file would bring, without taking it. */
   Look look(byte[] file, SignedIn me) {
     FirstReading heard = read(file);
@@ -158,11 +166,7 @@ class ClubFiles {
   }
 
   private FirstReading read(byte[] file) {
-    if (!isEmptyHere()) {
-      throw Problem.conflict(
-          "This club has something already. A club's file goes into an empty installation: start"
-              + " one with another folder (./ulna start --data DIR).");
-    }
+    needEmpty();
     FirstReading heard = new FirstReading(store.lists(), schema);
     try {
       ListFile.read(file, heard);
@@ -181,6 +185,7 @@ class ClubFiles {
       new TransactionTemplate(transactions)
           .executeWithoutResult(now -> {
             PeopleService.Owner owner = people.leaving(me);
+            needEmpty(); // nothing that came meanwhile is cleared away
             store.clear();
             insert(file, rows);
             rows.at = "what is in it";
