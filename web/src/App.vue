@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useEventListener } from '@vueuse/core'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { useNewVersion } from '@/composables/useNewVersion'
 import { useOutbox } from '@/composables/useOutbox'
 import { useReach } from '@/composables/useReach'
 import { useSession } from '@/composables/useSession'
+import { useSignOut } from '@/composables/useSignOut'
 import { useTakeAlong } from '@/composables/useTakeAlong'
 import { useWaiting } from '@/composables/useWaiting'
 import { useTheme } from '@/composables/useTheme'
 
 const route = useRoute()
-const router = useRouter()
+const signOut = useSignOut()
 const session = useSession()
 const { theme, toggle } = useTheme()
 const { keepTrying, waiting } = useOutbox()
@@ -43,11 +44,6 @@ const PLACES = [
   { to: '/figures', name: 'Figures' },
   { to: '/groups', name: 'Groups' },
 ]
-
-async function signOut() {
-  await session.end()
-  await router.push('/sign-in')
-}
 </script>
 
 <template>

@@ -11,20 +11,17 @@ interface PageOf extends Omit<Findable, 'kind'> {
   least: Least
 }
 
-const page = (title: string, to: string, note = '', least: Least = 'anybody'): PageOf => ({
-  kind: 'page',
-  title,
-  to,
-  note,
-  least,
-})
-const action = (title: string, to: string, note: string, least: Least): PageOf => ({
-  kind: 'action',
-  title,
-  to,
-  note,
-  least,
-})
+const of =
+  (kind: PageOf['kind']) =>
+  (title: string, to: string, note = '', least: Least = 'anybody'): PageOf => ({
+    kind,
+    title,
+    to,
+    note,
+    least,
+  })
+const page = of('page')
+const action = of('action')
 
 /** Where one can go without knowing a name. */
 const PAGES: PageOf[] = [

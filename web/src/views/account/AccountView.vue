@@ -5,8 +5,8 @@ import FormField from '@/components/form-field/FormField.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import { useDo } from '@/composables/useDo'
 import { useSession } from '@/composables/useSession'
+import { useSignOut } from '@/composables/useSignOut'
 import { useTheme } from '@/composables/useTheme'
-import { useRouter } from 'vue-router'
 import { useAlong } from '@/composables/useTakeAlong'
 import { moment } from '@/domain/time'
 import AwayCard from './AwayCard.vue'
@@ -16,13 +16,8 @@ import SessionList from './SessionList.vue'
 import TokenList from './TokenList.vue'
 
 const session = useSession()
-const router = useRouter()
+const signOut = useSignOut()
 const { theme, toggle } = useTheme()
-
-async function leave() {
-  await session.end()
-  await router.push('/sign-in')
-}
 const along = useAlong()
 const { busy, run } = useDo()
 const draft = reactive({ old: '', password: '' })
@@ -41,7 +36,7 @@ async function change() {
     <PageHead :title="session.name">
       <template #actions>
         <el-button @click="toggle">{{ theme === 'dark' ? 'Light colours' : 'Dark colours' }}</el-button>
-        <el-button @click="leave">Sign out here</el-button>
+        <el-button @click="signOut">Sign out here</el-button>
       </template>
     </PageHead>
     <AwayCard v-if="session.mayLead" />

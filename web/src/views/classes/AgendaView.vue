@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { onMounted } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { usePlanClass } from '@/composables/usePlanClass'
 import { useSession } from '@/composables/useSession'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
@@ -14,20 +13,11 @@ import RemovedList from '@/components/removed-list/RemovedList.vue'
 import CalendarCard from './CalendarCard.vue'
 import OrderBar from './OrderBar.vue'
 
-const router = useRouter()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/classes')))
-const { busy, run } = useDo()
+const { busy, plan } = usePlanClass()
 const session = useSession()
 
 onMounted(load)
-
-async function plan(coming: Schemas['Coming']) {
-  const body = { group: coming.group, date: coming.nextDate, minutes: coming.minutes }
-  let made: Schemas['ClassSheet'] | undefined
-  if (await run(async () => (made = await ask(api.POST('/api/classes', { body }))))) {
-    await router.push(`/classes/${made?.id}`)
-  }
-}
 
 function passed(coming: Schemas['Coming']): boolean {
   return coming.nextDate < (data.value?.today ?? '')

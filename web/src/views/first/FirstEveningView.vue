@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
-import { useDo } from '@/composables/useDo'
 import { useLoad } from '@/composables/useLoad'
+import { usePlanClass } from '@/composables/usePlanClass'
 import { useSession } from '@/composables/useSession'
 import { WEEKDAY_WORDS } from '@/domain/labels'
 import { day, hourMinute } from '@/domain/time'
@@ -16,8 +15,7 @@ import StarterDances from './StarterDances.vue'
 
 /** From nothing to the first class: groups, dances, people, the evening itself. */
 const session = useSession()
-const router = useRouter()
-const { busy, run } = useDo()
+const { busy, plan } = usePlanClass()
 const club = useLoad(() => ask(api.GET('/api/club')))
 const groups = useLoad(() => ask(api.GET('/api/groups')))
 const dances = useLoad(() => ask(api.GET('/api/dances')))
@@ -38,14 +36,6 @@ const planned = computed(() => coming.value.filter((one) => one.planned))
 async function added() {
   adding.value = false
   await Promise.all([groups.load(), classes.load()])
-}
-
-async function plan(of: Schemas['Coming']) {
-  const body = { group: of.group, date: of.nextDate, minutes: of.minutes }
-  let made: Schemas['ClassSheet'] | undefined
-  if (await run(async () => (made = await ask(api.POST('/api/classes', { body }))))) {
-    await router.push(`/classes/${made?.id}`)
-  }
 }
 </script>
 

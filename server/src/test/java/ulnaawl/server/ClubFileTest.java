@@ -8,9 +8,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jooq.DSLContext;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -27,7 +30,7 @@ public class ClubFileTest extends ServerTest {
   private static final String OWN = "arrives-by-ferry";
   private static final JsonMapper MAPPER = JsonMapper.shared();
 
-  @Autowired private org.jooq.DSLContext database;
+  @Autowired private DSLContext database;
 
   private ObjectNode file() {
     Client oda = instructor();
@@ -147,12 +150,24 @@ public class ClubFileTest extends ServerTest {
         .open(port -> {
           Client oda = Installation.setUp(port, "Oda Marsh", OWN);
           said(oda, file, it -> row(it, "dances", 2).put("steps", "x"), "dances, row 3");
-          said(oda, file, it -> row(it, "groups", 0).put("weekday", 9), "groups, row 1");
+          said(
+              oda,
+              file,
+              it -> row(it, "groups", 0).put("weekday", 9),
+              "none of those that are possible");
           said(oda, file, it -> row(it, "groups", 1).put("weekday", "Monday"), "weekday");
           said(oda, file, it -> row(it, "groups", 1).remove("level"), "level");
           said(oda, file, it -> row(it, "groups", 1).put("level", "HEROIC"), "what is in it");
-          said(oda, file, it -> row(it, "classes", 0).put("groupId", 99), "classes, row 1");
-          said(oda, file, it -> row(it, "songs", 1).put("id", 1), "songs, row 2");
+          said(
+              oda,
+              file,
+              it -> row(it, "classes", 0).put("groupId", 99),
+              "classes, row 1\",\"what\":\"it refers to something");
+          said(
+              oda,
+              file,
+              it -> row(it, "songs", 1).put("id", 1),
+              "songs, row 2\",\"what\":\"there are two of it");
           said(
               oda,
               file,
@@ -227,11 +242,11 @@ public class ClubFileTest extends ServerTest {
   public void nothingIsForgottenAndNothingSecretLeaves() {
     Set<String> all =
         database.meta().getSchemas("PUBLIC").getFirst().getTables().stream()
-            .map(it -> it.getName().toUpperCase(java.util.Locale.ROOT))
+            .map(it -> it.getName().toUpperCase(Locale.ROOT))
             .filter(it -> !it.equals("FLYWAY_SCHEMA_HISTORY"))
             .collect(Collectors.toSet());
     Class<?> owner = ownerOfLists();
-    Set<String> said = new java.util.HashSet<>();
+    Set<String> said = new HashSet<>();
     DataFile.rows(owner, "club-file.txt").forEach(it -> said.add(it.get(1)));
     DataFile.rows(owner, "stays-here.txt").forEach(it -> said.add(it.getFirst()));
     assertEquals(said, all);

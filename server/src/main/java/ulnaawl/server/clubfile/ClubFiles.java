@@ -1,6 +1,7 @@
 package ulnaawl.server.clubfile;
 
 import java.io.ByteArrayOutputStream;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -217,18 +219,19 @@ class ClubFiles {
     }
   }
 
+  /** By the states of the SQL standard (class 23), whatever words the database has for them. */
   private static String why(RuntimeException no) {
-    String all = String.valueOf(no.getMessage());
-    if (all.contains("Referential integrity")) {
-      return "it refers to something that is not in the file";
-    }
-    if (all.contains("Unique index or primary key")) {
-      return "there are two of it";
-    }
-    if (all.contains("Check constraint")) {
-      return "a value in it is none of those that are possible";
-    }
-    return "it cannot be read: " + all.lines().findFirst().orElse("");
+    String state =
+        NestedExceptionUtils.getMostSpecificCause(no) instanceof SQLException cause
+            ? String.valueOf(cause.getSQLState())
+            : "";
+    return switch (state) {
+      case "23503", "23506" -> "it refers to something that is not in the file";
+      case "23505" -> "there are two of it";
+      case "23513", "23514" -> "a value in it is none of those that are possible";
+      default ->
+          "it cannot be read: " + String.valueOf(no.getMessage()).lines().findFirst().orElse("");
+    };
   }
 
   /** Writes the rows of a file that was found to be sound into the tables. */

@@ -87,13 +87,17 @@ class StarterDances {
     Set<String> here =
         catalog.now().all().stream().map(it -> it.row().title()).collect(Collectors.toSet());
     return all.stream()
-        .map(it -> new Read(it, reader.read(it.stepText()), false))
-        .map(it -> new Read(it.starter(), it.dance(), here.contains(it.dance().dance().title())))
+        .map(it -> read(it, here))
         .sorted(
             Comparator.comparing((Read it) -> it.dance().level().level())
                 .thenComparingInt(it -> it.dance().dance().main().counts())
                 .thenComparing(it -> it.dance().dance().title()))
         .toList();
+  }
+
+  private Read read(Starter starter, Set<String> here) {
+    ReadDance dance = reader.read(starter.stepText());
+    return new Read(starter, dance, here.contains(dance.dance().title()));
   }
 
   /**

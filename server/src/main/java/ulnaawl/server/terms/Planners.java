@@ -15,7 +15,7 @@ import ulnaawl.term.solve.TermPlanner;
 @Component
 class Planners {
 
-  private static final int REMEMBERED = 8;
+  private static final int REMEMBERED = 32;
 
   private final TermProblems problems;
   private final Changes changes;
