@@ -25,14 +25,14 @@ defineProps<{ title: string; sub: string }>()
 .lines :slotted(li) {
   display: grid;
   grid-template-columns: 6.5em minmax(0, 1fr) max-content;
-  gap: var(--space-3);
+  gap: 0 var(--space-3);
   padding: 5px 0;
   border-bottom: 1px solid #b9b3ab;
   align-items: baseline;
 }
 @media (max-width: 560px) {
   .lines :slotted(li) {
-    grid-template-columns: minmax(56px, max-content) minmax(0, 1fr);
+    grid-template-columns: 6.5em minmax(0, 1fr);
   }
   .lines :slotted(li > :last-child) {
     grid-column: 2;
