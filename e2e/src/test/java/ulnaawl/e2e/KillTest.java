@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -39,7 +40,7 @@ public class KillTest {
     Path data = Files.createTempDirectory("ulna-kill");
     Random random = new Random(SEED);
     Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
-    Queue<Integer> failed = new ConcurrentLinkedQueue<>();
+    Queue<String> failed = new ConcurrentLinkedQueue<>();
     int next = 0;
     int kills;
     Instant end = Instant.now().plus(LONGEST);
@@ -64,7 +65,7 @@ public class KillTest {
         for (Thread writer : writers) {
           writer.join();
         }
-        assertEquals(List.copyOf(failed), List.of(), "answers other than 201");
+        assertEquals(String.join("\n", failed), "", "answers other than 201");
       }
       if (CYCLES > 20 && cycle % 10 == 0) {
         System.out.println("Cycle " + cycle + ": " + acknowledged.size() + " writes acknowledged");
@@ -88,16 +89,17 @@ public class KillTest {
 
   /** Writes dance after dance until the server is gone. */
   private static void write(
-      Visitor visitor, String name, Queue<String> acknowledged, Queue<Integer> failed) {
+      Visitor visitor, String name, Queue<String> acknowledged, Queue<String> failed) {
     for (int i = 0; ; i++) {
       String title = name + " " + i;
       String text = "title: " + title + "\\nsection 1\\n1-4  vine R, touch L\\n";
       try {
-        int status = visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}").statusCode();
-        if (status == 201) {
+        HttpResponse<String> answer =
+            visitor.post("/api/dances", "{\"stepText\":\"" + text + "\"}");
+        if (answer.statusCode() == 201) {
           acknowledged.add(title);
         } else {
-          failed.add(status);
+          failed.add(answer.statusCode() + " to " + title + ": " + answer.body());
         }
       } catch (IOException gone) {
         return;

@@ -2,6 +2,10 @@ package ulnaawl.server;
 
 import static org.testng.Assert.assertEquals;
 
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -51,6 +55,28 @@ public class RestartTest {
           ada.put("/api/classes/1", Client.json("{'version':2,'minutes':60,'lines':[]}")).status(),
           200,
           "and goes on from the version it had");
+    });
+  }
+
+  /** As it is after a stop in the wrong moment: rows are on the disk, what counts them is not. */
+  @Test
+  public void numbersThatWentBackAreNotGivenTwice() throws SQLException {
+    Installation here = Installation.fresh();
+    here.open(port -> live(Installation.setUp(port, "Ada Brook", "first-evening")));
+    try (Connection database =
+            DriverManager.getConnection("jdbc:h2:file:" + here.data() + "/ulna-awl", "sa", "");
+        Statement statement = database.createStatement()) {
+      for (String table : List.of("DANCE", "CHANGE_LOG", "CLUB_CLASS", "CLASS_LINE", "EVIDENCE")) {
+        statement.execute("alter table " + table + " alter column ID restart with 1");
+      }
+    }
+    here.open(port -> {
+      Client ada = Client.signedIn(port, "Ada Brook", "first-evening");
+      String text = "title: Early Ferry\nsection 1\n1-4  vine R, touch L\n";
+      Client.Answer added = ada.post("/api/dances", "{\"stepText\":" + Client.quoted(text) + "}");
+      assertEquals(added.status(), 201, added.raw().body());
+      assertEquals(added.body().get("id").asInt(), 2);
+      ok(ada.post("/api/classes", Client.json("{'group':1,'date':'2026-12-07','minutes':60}")));
     });
   }
 
