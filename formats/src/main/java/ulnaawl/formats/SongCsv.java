@@ -1,21 +1,14 @@
 package ulnaawl.formats;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
+import ulnaawl.formats.table.Table;
+import ulnaawl.formats.table.TableText;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongField;
@@ -26,66 +19,45 @@ import ulnaawl.music.SongField;
  */
 public final class SongCsv {
 
-  private static final char MARK = '\uFEFF';
-
-  /** A spreadsheet would take a cell that begins like this for a formula. */
-  private static final Pattern FORMULA = Pattern.compile("'*[=+@\\t\\r-]");
-
-  private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
-
   private SongCsv() {}
 
   /** Writes a list, with a heading. */
   public static String write(List<ListedSong> songs) {
-    StringBuilder text = new StringBuilder();
-    try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-      printer.printRecord(Stream.of(SongField.values()).map(SongField::label).toList());
-      for (ListedSong song : songs) {
-        SongEntry words = SongEntry.of(song);
-        printer.printRecord(
-            Stream.of(SongField.values()).map(words::get).map(SongCsv::guarded).toList());
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return text.toString();
+    return TableText.write(
+        Stream.of(SongField.values()).map(SongField::label).toList(),
+        songs.stream()
+            .map(SongEntry::of)
+            .map(words -> Stream.of(SongField.values()).map(words::get).toList())
+            .toList());
   }
 
   /** Reads a list; only a title is needed, other columns may be missing or stand in any order. */
   public static SongList read(String text) {
-    String plain = !text.isEmpty() && text.charAt(0) == MARK ? text.substring(1) : text;
+    return of(TableText.read(text, SongList.MOST + 1));
+  }
+
+  /** The songs of a table. */
+  public static SongList of(Table table) {
     List<SongList.Entry> songs = new ArrayList<>();
     List<SongList.Fault> faults = new ArrayList<>();
-    CSVFormat format =
-        CSVFormat.RFC4180.builder().setDelimiter(separator(plain)).setIgnoreEmptyLines(false).get();
-    try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
-      Map<Integer, SongField> columns = new TreeMap<>();
-      long line = 1;
-      for (CSVRecord record : parser) {
-        boolean blank = record.stream().allMatch(String::isBlank);
-        if (blank) {
-          // An empty line.
-        } else if (columns.isEmpty()) {
-          columns.putAll(columns(record));
-          if (!columns.containsValue(SongField.TITLE)) {
-            faults.add(
-                new SongList.Fault(
-                    1,
-                    "",
-                    "The first line names the columns, and one of them is title: title, artist,"
-                        + " bpm, count rate, length, intro, meter, style, phrases, where,"
-                        + " explicit."));
-            break;
-          }
-        } else if (songs.size() >= SongList.MOST) {
-          faults.add(tooMany((int) line));
-          break;
-        } else {
-          read(record, columns, (int) line, songs, faults);
-        }
-        line = parser.getCurrentLineNumber() + 1;
+    Map<Integer, SongField> columns = columns(table.columns());
+    if (!columns.containsValue(SongField.TITLE) && !table.columns().isEmpty()) {
+      faults.add(
+          new SongList.Fault(
+              1,
+              "",
+              "The first line names the columns, and one of them is title: title, artist, bpm,"
+                  + " count rate, length, intro, meter, style, phrases, where, explicit."));
+      return new SongList(songs, faults);
+    }
+    for (Table.Row row : table.rows()) {
+      if (songs.size() >= SongList.MOST) {
+        faults.add(tooMany(row.line()));
+        break;
       }
-    } catch (IOException | UncheckedIOException e) {
+      read(row, columns, songs, faults);
+    }
+    if (table.isCut()) {
       faults.add(
           new SongList.Fault(
               0,
@@ -104,24 +76,20 @@ public final class SongCsv {
   }
 
   private static void read(
-      CSVRecord record,
+      Table.Row row,
       Map<Integer, SongField> columns,
-      int line,
       List<SongList.Entry> songs,
       List<SongList.Fault> faults) {
     Map<SongField, String> words = new EnumMap<>(SongField.class);
-    columns.forEach((column, field) -> {
-      if (column < record.size()) {
-        words.put(field, unguarded(record.get(column)));
-      }
-    });
+    columns.forEach((column, field) -> words.put(field, row.cell(column)));
     SongEntry written = new SongEntry(words);
     SongEntry.Read read = written.read();
-    read.song().ifPresent(song -> songs.add(new SongList.Entry(line, song)));
+    read.song().ifPresent(song -> songs.add(new SongList.Entry(row.line(), song)));
     for (SongEntry.Fault fault : read.faults()) {
       String said = fault.field().label() + " '" + shown(written.get(fault.field())) + "': ";
       faults.add(
-          new SongList.Fault(line, shown(written.get(SongField.TITLE)), said + fault.message()));
+          new SongList.Fault(
+              row.line(), shown(written.get(SongField.TITLE)), said + fault.message()));
     }
   }
 
@@ -129,38 +97,14 @@ public final class SongCsv {
     return word.length() > 60 ? word.substring(0, 59) + "…" : word;
   }
 
-  private static Map<Integer, SongField> columns(CSVRecord heading) {
+  private static Map<Integer, SongField> columns(List<String> names) {
     Map<Integer, SongField> columns = new TreeMap<>();
-    for (int i = 0; i < heading.size(); i++) {
-      Optional<SongField> field = SongField.named(heading.get(i).toLowerCase(Locale.ROOT));
+    for (int i = 0; i < names.size(); i++) {
+      Optional<SongField> field = SongField.named(names.get(i));
       if (field.isPresent() && !columns.containsValue(field.get())) {
         columns.put(i, field.get());
       }
     }
     return columns;
-  }
-
-  /** The separator that the first line has most of. */
-  private static char separator(String text) {
-    String first = text.lines().findFirst().orElse("");
-    char best = ',';
-    long most = 0;
-    for (char separator : SEPARATORS) {
-      long times = first.chars().filter(it -> it == separator).count();
-      if (times > most) {
-        most = times;
-        best = separator;
-      }
-    }
-    return best;
-  }
-
-  /** An apostrophe before it makes a formula plain text; one more where there are some already. */
-  private static String guarded(String cell) {
-    return FORMULA.matcher(cell).lookingAt() ? "'" + cell : cell;
-  }
-
-  private static String unguarded(String cell) {
-    return cell.startsWith("'") && FORMULA.matcher(cell).lookingAt() ? cell.substring(1) : cell;
   }
 }

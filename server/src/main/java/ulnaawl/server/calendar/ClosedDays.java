@@ -41,16 +41,18 @@ public class ClosedDays {
     closeFor(new ClosedRow(0, group, from, to, note.strip(), me.name()));
   }
 
-  /** Adds closed days without a role check, for the demo club. */
+  /** Adds closed days without a role check; their number. */
   @Transactional
-  public void closeFor(ClosedRow row) {
+  public long closeFor(ClosedRow row) {
     check(row.from(), row.to());
     if (store.all().size() >= MOST) {
       throw Problem.rejected(
           "Up to " + MOST + " closed times are kept; remove some that are over.");
     }
     try {
-      say(store.add(row), Action.ADDED, row.by(), row);
+      long id = store.add(row);
+      say(id, Action.ADDED, row.by(), row);
+      return id;
     } catch (DataIntegrityViolationException noGroup) {
       throw Problem.gone("This group is not here.");
     }

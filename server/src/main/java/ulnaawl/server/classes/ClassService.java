@@ -92,6 +92,16 @@ public class ClassService {
     return Optional.ofNullable(store.next().get(group)).map(ClassRow::id);
   }
 
+  /** The class of a group on a day, planned or written down. */
+  Optional<ClassRow> on(long group, LocalDate date) {
+    return store.on(group, date);
+  }
+
+  /** The class, if it is in sight. */
+  Optional<ClassRow> find(long id) {
+    return store.find(id);
+  }
+
   List<ClassRow> recorded(int most) {
     return store.recorded(most);
   }
@@ -128,6 +138,32 @@ public class ClassService {
 
   @Transactional
   ClassRow planned(long group, LocalDate date, int minutes, SignedIn me) {
+    GroupRow row = open(group, date, minutes);
+    // A co-instructor plans what they lead.
+    Optional<String> leader =
+        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.name());
+    return added(
+        group, date, leader, new Order(minutes, orders.plan(row, date, minutes, leader)), me);
+  }
+
+  /** Puts a class with a running order of its own on a day. */
+  @Transactional
+  ClassRow with(long group, LocalDate date, int minutes, List<WantedLine> wanted, SignedIn me) {
+    open(group, date, minutes);
+    refuseTooMany(wanted);
+    List<LineRow> lines = wanted.stream().map(line -> line(line, Optional.empty(), me)).toList();
+    return added(group, date, Optional.empty(), new Order(minutes, lines), me);
+  }
+
+  private ClassRow added(
+      long group, LocalDate date, Optional<String> leader, Order order, SignedIn me) {
+    ClassRow added = get(store.add(group, date, order.minutes(), leader, order.lines()));
+    say(added, Action.ADDED, me, 0);
+    return added;
+  }
+
+  /** The group, where a class of it can be put on that day. */
+  private GroupRow open(long group, LocalDate date, int minutes) {
     GroupRow row = groups.active(group);
     ClassBounds.check(date, today.date());
     ClassBounds.check(minutes);
@@ -142,13 +178,13 @@ public class ClassService {
     if (store.on(group, date).isPresent()) {
       throw Problem.conflict(row.name() + " has a class on " + date + " already.");
     }
-    // A co-instructor plans what they lead.
-    Optional<String> leader =
-        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.name());
-    long id = store.add(group, date, minutes, leader, orders.plan(row, date, minutes, leader));
-    ClassRow added = get(id);
-    say(added, Action.ADDED, me, 0);
-    return added;
+    return row;
+  }
+
+  private static void refuseTooMany(List<WantedLine> lines) {
+    if (lines.size() > MOST_LINES) {
+      throw Problem.rejected("A running order has at most " + MOST_LINES + " lines.");
+    }
   }
 
   /** Plans the class of a day anew, all of it; where there is none, nothing happens. */
@@ -192,9 +228,7 @@ public class ClassService {
   ClassRow change(long id, int version, int minutes, List<WantedLine> wanted, SignedIn me) {
     ClassRow row = get(id);
     ClassBounds.check(minutes);
-    if (wanted.size() > MOST_LINES) {
-      throw Problem.rejected("A running order has at most " + MOST_LINES + " lines.");
-    }
+    refuseTooMany(wanted);
     Map<Long, LineRow> before =
         row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     List<LineRow> lines = new ArrayList<>();

@@ -41,6 +41,11 @@ public class DanceService {
     return store.all();
   }
 
+  /** The dance as it is now; empty where it is archived or never was. */
+  public Optional<DanceRow> find(long id) {
+    return store.find(id).filter(row -> !row.archived());
+  }
+
   /** The dance, or a problem that says it is gone. */
   public DanceRow get(long id) {
     return store
@@ -67,7 +72,7 @@ public class DanceService {
   }
 
   @Transactional
-  DanceRow add(String stepText, Optional<String> sheet, SignedIn me) {
+  public DanceRow add(String stepText, Optional<String> sheet, SignedIn me) {
     DanceRow added = addFor(stepText, me.name());
     sheet.ifPresent(it -> {
       if (it.indexOf('\0') >= 0) {
@@ -91,13 +96,13 @@ public class DanceService {
   }
 
   @Transactional
-  DanceRow change(long id, int version, String stepText, SignedIn me) {
+  public DanceRow change(long id, int version, String stepText, SignedIn me) {
     return write(get(id), version, stepText, Action.CHANGED, me);
   }
 
   /** Writes an earlier version anew; one that was archived comes back with it. */
   @Transactional
-  DanceRow bringBack(long id, int version, int to, SignedIn me) {
+  public DanceRow bringBack(long id, int version, int to, SignedIn me) {
     DanceRow now =
         store.find(id).orElseThrow(() -> Problem.gone("This dance has never been here."));
     String stepText = version(new DanceVersion(id, to)).stepText();
@@ -143,7 +148,7 @@ public class DanceService {
   }
 
   @Transactional
-  void archive(long id, int version, SignedIn me) {
+  public void archive(long id, int version, SignedIn me) {
     DanceRow now = get(id);
     if (!store.archive(id, version)) {
       throw Problem.conflict(

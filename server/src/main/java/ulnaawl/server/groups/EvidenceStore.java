@@ -75,6 +75,15 @@ class EvidenceStore implements ReadsAll {
         .fetch(row -> row(row, spots.getOrDefault(row.getId(), Map.of())));
   }
 
+  /** The group of an entry that is in the record. */
+  Optional<Long> groupOf(long id) {
+    return database
+        .select(EVIDENCE.GROUP_ID)
+        .from(EVIDENCE)
+        .where(EVIDENCE.ID.eq(id).and(EVIDENCE.WITHDRAWN_AT.isNull()))
+        .fetchOptional(EVIDENCE.GROUP_ID);
+  }
+
   /** Numbers of the dances that somebody has led in any group. */
   Set<Long> ledBy(String name) {
     return database

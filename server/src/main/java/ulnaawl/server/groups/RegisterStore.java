@@ -10,6 +10,7 @@ import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.Condition;
@@ -83,6 +84,29 @@ class RegisterStore {
         .returningResult(DANCER.ID)
         .fetchSingle()
         .value1();
+  }
+
+  /** Whose register has a name. */
+  Optional<Long> groupOf(long dancer) {
+    return database
+        .select(DANCER.GROUP_ID)
+        .from(DANCER)
+        .where(DANCER.ID.eq(dancer))
+        .fetchOptional(DANCER.GROUP_ID);
+  }
+
+  /** Whether a name was in no class, and so was taken out of its register. */
+  boolean withdraw(long dancer) {
+    return database
+            .deleteFrom(DANCER)
+            .where(DANCER.ID.eq(dancer))
+            .andNotExists(
+                database
+                    .selectOne()
+                    .from(ATTENDANCE_DANCER)
+                    .where(ATTENDANCE_DANCER.DANCER_ID.eq(dancer)))
+            .execute()
+        == 1;
   }
 
   /** Deletes somebody for good, wherever they came; how many there were of that name. */

@@ -3,6 +3,7 @@ package ulnaawl.server.groups;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -123,6 +124,23 @@ public class Registers {
     store.delete(Names.key(who.name()));
     requests.forget(who.name(), SOMEBODY);
     say(Action.CHANGED, row, me.name());
+  }
+
+  /**
+   * Takes a name out of one register again, unless a class has it; whether it is not there any
+   * more.
+   */
+  @Transactional
+  boolean withdrawName(long dancer, SignedIn me) {
+    Optional<Long> group = store.groupOf(dancer);
+    if (group.isEmpty()) {
+      return true;
+    }
+    if (!store.withdraw(dancer)) {
+      return false;
+    }
+    say(Action.CHANGED, groups.get(group.get()), me.name());
+    return true;
   }
 
   /** Writes down who came; {@code version} is 0 where nothing was written yet. */

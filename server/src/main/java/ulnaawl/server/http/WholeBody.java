@@ -28,12 +28,17 @@ class WholeBody extends OncePerRequestFilter {
   /** Bytes of a file with a printed sheet. */
   static final int MOST_OF_FILE = 4 * 1024 * 1024;
 
+  /** Bytes of all files that are brought at once, as they travel. */
+  static final int MOST_OF_IMPORT = 16 * 1024 * 1024;
+
   /** Bytes of a whole club's file. */
   static final int MOST_OF_CLUB = 24 * 1024 * 1024;
 
   private static final Map<String, Integer> FILES =
       Map.of(
           "/api/sheets/file", MOST_OF_FILE,
+          "/api/imports", MOST_OF_IMPORT,
+          "/api/imports/look", MOST_OF_IMPORT,
           "/api/club/file", MOST_OF_CLUB,
           "/api/club/file/look", MOST_OF_CLUB);
 
@@ -51,7 +56,8 @@ class WholeBody extends OncePerRequestFilter {
           response,
           413,
           "This is more than is read at once: 64 KB of text for a dance, 500 KB for a list of"
-              + " songs, 4 MB for the file of a sheet, 24 MB for a whole club.");
+              + " songs, 4 MB for the file of a sheet, 12 MB for all files of an import,"
+              + " 24 MB for a whole club.");
     } else if (length < 0 && request.getHeader("Transfer-Encoding") != null) {
       refuse(response, 411, "Say how long the request is.");
     } else if (length <= 0 || !WITH_BODY.contains(request.getMethod())) {

@@ -37,6 +37,11 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.UNAUTHORIZED, message);
   }
 
+  /** The same with where it happened before it, and what became of the whole after it. */
+  public Problem at(String place, String whole) {
+    return new Problem(status, place + ": " + getMessage() + " " + whole);
+  }
+
   public HttpStatus status() {
     return status;
   }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.formats.SongCsv;
+import ulnaawl.formats.SongM3u;
 import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.TapTempo;
@@ -107,6 +108,12 @@ class SongController {
   ResponseEntity<byte[]> xspf(@AuthenticationPrincipal SignedIn me) {
     audit.exported(me.name(), "the songs, as a playlist");
     return download("songs.xspf", SongXspf.write("Songs", list()));
+  }
+
+  @GetMapping(value = "/export/m3u", produces = "audio/x-mpegurl")
+  ResponseEntity<byte[]> m3u(@AuthenticationPrincipal SignedIn me) {
+    audit.exported(me.name(), "the songs, as a playlist");
+    return download("songs.m3u8", SongM3u.write(list()));
   }
 
   @PostMapping("/taps")

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.formats.SongCsv;
 import ulnaawl.formats.SongList;
+import ulnaawl.formats.SongM3u;
 import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
 import ulnaawl.music.SongEntry;
@@ -61,6 +62,11 @@ public class SongService {
         .orElseThrow(() -> Problem.gone("This song is not here; somebody may have removed it."));
   }
 
+  /** The song, archived or not. */
+  SongRow ever(long id) {
+    return store.find(id).orElseThrow(() -> Problem.gone("This song has never been here."));
+  }
+
   /** The song of that key ({@link ListedSong#key()}), if the club has it. */
   public Optional<SongRow> withKey(String key) {
     return store.withKey(key);
@@ -86,7 +92,7 @@ public class SongService {
   /** Brings an earlier version back, and the song with it where it is archived. */
   @Transactional
   SongRow bringBack(long id, int version, int to, SignedIn me) {
-    SongRow now = store.find(id).orElseThrow(() -> Problem.gone("This song has never been here."));
+    SongRow now = ever(id);
     ListedSong song =
         to == now.version() ? now.song() : read(texts.read(history.content(Thing.SONG, id, to)));
     return write(now, version, song, Action.BROUGHT_BACK, me);
@@ -146,7 +152,7 @@ public class SongService {
   /** Takes over a list without a role check, for the demo club. */
   @Transactional
   public SongImport takeFor(String text, boolean doIt, String by) {
-    SongList list = text.stripLeading().startsWith("<") ? SongXspf.read(text) : SongCsv.read(text);
+    SongList list = list(text);
     Map<String, SongRow> known = new LinkedHashMap<>();
     store.all().forEach(row -> known.put(row.song().key(), row));
     Map<String, ListedSong> wanted = new LinkedHashMap<>();
@@ -181,7 +187,42 @@ public class SongService {
     return SongImport.of(doIt, lines);
   }
 
-  private static Line line(
+  private static SongList list(String text) {
+    if (text.stripLeading().startsWith("<")) {
+      return SongXspf.read(text);
+    }
+    return SongM3u.is(text) ? SongM3u.read(text) : SongCsv.read(text);
+  }
+
+  /**
+   * Takes over one song as a list of it would be: it is added, or blanks of the known one filled.
+   *
+   * @return its row, and the version before; 0 where it is new
+   */
+  @Transactional
+  Merged merge(ListedSong song, SignedIn me) {
+    Optional<SongRow> known = store.withKey(song.key());
+    if (known.isEmpty()) {
+      if (store.count() >= SongList.MOST) {
+        throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
+      }
+      long id = store.add(song, me.name(), today.moment());
+      say(id, Action.IMPORTED, me.name(), 0, song);
+      return new Merged(get(id), 0);
+    }
+    SongRow row = known.get();
+    ListedSong merged = SongMerge.of(row.song(), song).song();
+    if (!store.change(row.id(), row.version(), merged, me.name(), today.moment())) {
+      throw Problem.conflict(row.updatedBy() + " has changed this song in the meantime.");
+    }
+    say(row.id(), Action.IMPORTED, me.name(), row.version(), merged);
+    return new Merged(get(row.id()), row.version());
+  }
+
+  /** A song that was taken over, and its version before. */
+  record Merged(SongRow row, int before) {}
+
+  static Line line(
       SongList.Entry entry, Map<String, SongRow> known, Map<String, ListedSong> wanted) {
     ListedSong song = entry.song();
     String title = song.song().title();

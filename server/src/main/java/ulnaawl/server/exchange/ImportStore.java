@@ -1,0 +1,119 @@
+package ulnaawl.server.exchange;
+
+import static ulnaawl.server.tables.Tables.IMPORT_BATCH;
+import static ulnaawl.server.tables.Tables.IMPORT_THING;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.tables.tables.records.ImportBatchRecord;
+
+/** What came in at once, in the database. */
+@Repository
+class ImportStore implements ReadsAll {
+
+  private static final int MOST = 50;
+
+  private final DSLContext database;
+
+  ImportStore(DSLContext database) {
+    this.database = database;
+  }
+
+  @EventListener
+  void nameReplaced(NameReplaced name) {
+    SignedStore.replace(database, name, IMPORT_BATCH.BY_NAME, IMPORT_BATCH.UNDONE_BY);
+  }
+
+  /** What came in at once, as it is stored. */
+  record Batch(
+      long id, LocalDateTime at, String by, String files, Optional<LocalDateTime> undoneAt) {}
+
+  /** One thing of it. */
+  record Thing(Kind kind, Taken taken) {}
+
+  List<Batch> newest() {
+    return database
+        .selectFrom(IMPORT_BATCH)
+        .orderBy(IMPORT_BATCH.ID.desc())
+        .limit(MOST)
+        .fetch(ImportStore::row);
+  }
+
+  /** What a batch brought, the last first. */
+  List<Thing> things(long batch) {
+    return database
+        .selectFrom(IMPORT_THING)
+        .where(IMPORT_THING.BATCH_ID.eq(batch))
+        .orderBy(IMPORT_THING.POSITION.desc())
+        .fetch(row ->
+            new Thing(
+                Kind.valueOf(row.getKind()),
+                new Taken(row.getThingId(), row.getFromVersion(), row.getToVersion())));
+  }
+
+  long add(String files, List<Thing> things, String by, LocalDateTime at) {
+    long id =
+        database
+            .insertInto(IMPORT_BATCH)
+            .set(IMPORT_BATCH.MADE_AT, at)
+            .set(IMPORT_BATCH.BY_NAME, by)
+            .set(IMPORT_BATCH.FILES, files)
+            .returningResult(IMPORT_BATCH.ID)
+            .fetchSingle()
+            .value1();
+    for (int i = 0; i < things.size(); i++) {
+      Taken taken = things.get(i).taken();
+      database
+          .insertInto(IMPORT_THING)
+          .set(IMPORT_THING.BATCH_ID, id)
+          .set(IMPORT_THING.POSITION, i)
+          .set(IMPORT_THING.KIND, things.get(i).kind().name())
+          .set(IMPORT_THING.THING_ID, taken.id())
+          .set(IMPORT_THING.FROM_VERSION, taken.from())
+          .set(IMPORT_THING.TO_VERSION, taken.to())
+          .execute();
+    }
+    return id;
+  }
+
+  /** Whether it was not undone before, and so is now. */
+  boolean undone(long id, String by, LocalDateTime at) {
+    return database
+            .update(IMPORT_BATCH)
+            .set(IMPORT_BATCH.UNDONE_AT, at)
+            .set(IMPORT_BATCH.UNDONE_BY, by)
+            .where(IMPORT_BATCH.ID.eq(id).and(IMPORT_BATCH.UNDONE_AT.isNull()))
+            .execute()
+        == 1;
+  }
+
+  /** How many of each kind a batch brought. */
+  Map<Kind, Integer> counts(long batch) {
+    return things(batch).stream()
+        .collect(
+            java.util.stream.Collectors.toMap(
+                Thing::kind, _ -> 1, Integer::sum, () -> new java.util.EnumMap<>(Kind.class)));
+  }
+
+  private static Batch row(ImportBatchRecord row) {
+    return new Batch(
+        row.getId(),
+        row.getMadeAt(),
+        row.getByName(),
+        row.getFiles(),
+        Optional.ofNullable(row.getUndoneAt()));
+  }
+
+  @Override
+  public void readAll() {
+    newest().forEach(it -> things(it.id()));
+  }
+}

@@ -1,0 +1,212 @@
+package ulnaawl.server.groups;
+
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import ulnaawl.figure.Level;
+import ulnaawl.formats.table.ClubTable;
+import ulnaawl.plan.ClassRequest;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.exchange.Brought;
+import ulnaawl.server.exchange.Cells;
+import ulnaawl.server.exchange.Coming;
+import ulnaawl.server.exchange.Found;
+import ulnaawl.server.exchange.Found.Where;
+import ulnaawl.server.exchange.Incoming;
+import ulnaawl.server.exchange.Kind;
+import ulnaawl.server.exchange.Outgoing;
+import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.platform.Names;
+
+/** Groups in tables: one a row, with the evening on which it meets. */
+@Component
+class GroupsIn implements Incoming, Outgoing {
+
+  private static final int USUAL_MINUTES = 60;
+  private static final int LONGEST_NAME = 80;
+  private static final int LONGEST_PLACE = 120;
+
+  private final GroupService groups;
+
+  GroupsIn(GroupService groups) {
+    this.groups = groups;
+  }
+
+  @Override
+  public Kind kind() {
+    return Kind.GROUPS;
+  }
+
+  @Override
+  public List<Found> look(Brought brought, Coming coming) {
+    List<GroupRow> all = groups.all();
+    Set<String> twice = new HashSet<>();
+    return brought.rows(ClubTable.GROUPS, row -> look(row, all, twice, coming));
+  }
+
+  private Found look(Brought.TableRow row, List<GroupRow> all, Set<String> twice, Coming coming) {
+    Where spot = row.spot();
+    String name = Names.clean(row.cell("group"));
+    if (name.isEmpty() || name.length() > LONGEST_NAME) {
+      return spot.unreadable(name, "A group has a name of up to " + LONGEST_NAME + " letters.");
+    }
+    Optional<Level> level = Level.named(row.cell("level"));
+    if (level.isEmpty()) {
+      return spot.unreadable(
+          name,
+          "'"
+              + row.cell("level")
+              + "' is no level; one of: "
+              + Stream.of(Level.values()).map(Level::label).toList()
+              + ".");
+    }
+    Optional<DayOfWeek> weekday = weekday(row.cell("weekday"));
+    if (weekday.isEmpty()) {
+      return spot.unreadable(
+          name, "'" + row.cell("weekday") + "' is no day of the week; write Tuesday.");
+    }
+    Optional<LocalTime> starts = time(row.cell("starts"));
+    if (starts.isEmpty()) {
+      return spot.unreadable(name, "'" + row.cell("starts") + "' is no time; write 19:30.");
+    }
+    Optional<Integer> minutes =
+        Cells.number(
+            row.cell("minutes"),
+            USUAL_MINUTES,
+            ClassRequest.LEAST_MINUTES,
+            ClassRequest.MOST_MINUTES);
+    if (minutes.isEmpty()) {
+      return spot.unreadable(
+          name,
+          "A class lasts "
+              + ClassRequest.LEAST_MINUTES
+              + " to "
+              + ClassRequest.MOST_MINUTES
+              + " minutes, not '"
+              + row.cell("minutes")
+              + "'.");
+    }
+    String place = row.cell("place");
+    if (place.length() > LONGEST_PLACE) {
+      return spot.unreadable(name, "A place has up to " + LONGEST_PLACE + " letters.");
+    }
+    if (!twice.add(Names.key(name))) {
+      return spot.conflict(name, "It stands in these files before; this row is left.");
+    }
+    coming.group(name);
+    GroupDraft draft =
+        new GroupDraft(name, level.get(), weekday.get(), starts.get(), minutes.get(), place);
+    Optional<GroupRow> twin =
+        all.stream().filter(it -> Names.key(it.name()).equals(Names.key(name))).findFirst();
+    if (twin.isEmpty()) {
+      String note = row.cell("minutes").isEmpty() ? "60 minutes, as none are said" : "";
+      return spot.fresh(name, note, me -> added(groups.add(draft, me)));
+    }
+    GroupRow now = twin.get();
+    if (now.draft().equals(draft)) {
+      return spot.same(name, "");
+    }
+    return spot.conflict(
+        name,
+        "The club has it at another time, level or place: "
+            + words(now)
+            + "; the file says "
+            + String.join(", ", words(draft)),
+        me ->
+            new Taken(
+                now.id(),
+                now.version(),
+                groups.change(now.id(), now.version(), draft, me).version()));
+  }
+
+  private static Taken added(GroupRow row) {
+    return Taken.added(row.id(), row.version());
+  }
+
+  private static String words(GroupRow row) {
+    return String.join(", ", words(row.draft()));
+  }
+
+  private static List<String> words(GroupDraft draft) {
+    return List.of(
+        draft.level().label(),
+        Cells.word(draft.weekday()),
+        draft.startsAt().toString(),
+        draft.minutes() + " minutes",
+        draft.place());
+  }
+
+  /** Tuesday, or its first letters, three or more. */
+  private static Optional<DayOfWeek> weekday(String cell) {
+    String word = cell.strip().toUpperCase(Locale.ROOT).replaceFirst("\\.$", "");
+    return Stream.of(DayOfWeek.values())
+        .filter(it -> word.length() >= 3 && it.name().startsWith(word))
+        .findFirst();
+  }
+
+  /** 19:30, 19.30 or 7:30 pm. */
+  private static Optional<LocalTime> time(String cell) {
+    var parts =
+        java.util.regex.Pattern.compile("(?i)(\\d{1,2})[:.](\\d{2})(?:[:.]00)?\\s*(am|pm)?")
+            .matcher(cell.strip());
+    if (!parts.matches()) {
+      return Optional.empty();
+    }
+    int hour = Integer.parseInt(parts.group(1));
+    String half = parts.group(3);
+    if (half != null) {
+      if (hour < 1 || hour > 12) {
+        return Optional.empty();
+      }
+      hour = hour % 12 + (half.equalsIgnoreCase("pm") ? 12 : 0);
+    }
+    try {
+      return Optional.of(LocalTime.of(hour, Integer.parseInt(parts.group(2))));
+    } catch (DateTimeException noTime) {
+      return Optional.empty();
+    }
+  }
+
+  @Override
+  public Optional<String> undo(Taken taken, SignedIn me) {
+    GroupRow now = groups.get(taken.id());
+    if (now.archived()) {
+      return Optional.empty();
+    }
+    if (now.version() != taken.to()) {
+      return Optional.of(now.name() + " has been changed since");
+    }
+    if (taken.from() == 0) {
+      groups.archive(taken.id(), taken.to(), me);
+    } else {
+      groups.bringBack(taken.id(), taken.to(), taken.from(), me);
+    }
+    return Optional.empty();
+  }
+
+  @Override
+  public ClubTable table() {
+    return ClubTable.GROUPS;
+  }
+
+  @Override
+  public List<List<String>> rows() {
+    return groups.all().stream()
+        .map(it ->
+            List.of(
+                it.name(),
+                it.level().label(),
+                Cells.word(it.weekday()),
+                it.startsAt().toString(),
+                String.valueOf(it.minutes()),
+                it.place()))
+        .toList();
+  }
+}

@@ -1,0 +1,245 @@
+package ulnaawl.server.sheets;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ulnaawl.dance.lineage.FeetPrint;
+import ulnaawl.formats.intake.Content;
+import ulnaawl.formats.table.ClubTable;
+import ulnaawl.notation.Limits;
+import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.dances.Catalog;
+import ulnaawl.server.dances.CatalogDance;
+import ulnaawl.server.dances.DanceReader;
+import ulnaawl.server.dances.DanceRow;
+import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.dances.ReadDance;
+import ulnaawl.server.exchange.Brought;
+import ulnaawl.server.exchange.Coming;
+import ulnaawl.server.exchange.Found;
+import ulnaawl.server.exchange.Found.Where;
+import ulnaawl.server.exchange.Incoming;
+import ulnaawl.server.exchange.Kind;
+import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.platform.Names;
+import ulnaawl.sheet.ReadLine;
+import ulnaawl.sheet.ReadLine.Understanding;
+import ulnaawl.sheet.ReadSheet;
+import ulnaawl.sheet.read.SheetReader;
+import ulnaawl.text.Diagnostic;
+import ulnaawl.words.Speech;
+
+/** Dances that come as step text, as printed sheets, or in a table with their step text. */
+@Component
+class SheetsIn implements Incoming {
+
+  private static final int MOST_LINES = 12;
+
+  /** A text that has both is step text, mistakes in it or not. */
+  private static final Pattern TITLE_FIRST = Pattern.compile("(?is)\\s*title:.*");
+
+  private static final Pattern SECTION = Pattern.compile("(?im)^section\\b");
+
+  private final DanceReader reader;
+  private final DanceService dances;
+  private final Catalog catalog;
+  private final Speech speech;
+
+  SheetsIn(DanceReader reader, DanceService dances, Catalog catalog, Speech speech) {
+    this.reader = reader;
+    this.dances = dances;
+    this.catalog = catalog;
+    this.speech = speech;
+  }
+
+  @Override
+  public Kind kind() {
+    return Kind.DANCES;
+  }
+
+  /** A dance as it came. */
+  private record Sheet(
+      Where spot, String stepText, Optional<String> printed, List<String> doubts, boolean isWise) {}
+
+  @Override
+  public List<Found> look(Brought brought, Coming coming) {
+    List<Found> found = new ArrayList<>();
+    Known known = new Known(catalog.now().all());
+    for (Brought.Numbered<Content.Words> one : brought.of(Content.Words.class)) {
+      for (Sheet sheet : sheets(one.part(), one.content().text())) {
+        found.add(look(sheet, known, coming));
+      }
+    }
+    found.addAll(
+        brought.rows(
+            ClubTable.DANCES,
+            row -> look(stepText(row.spot(), row.cell("step text")), known, coming)));
+    return found;
+  }
+
+  private List<Sheet> sheets(int part, String text) {
+    boolean written = TITLE_FIRST.matcher(text).matches() && SECTION.matcher(text).find();
+    if (written || (text.length() <= Limits.TEXT && reader.read(text).isSound())) {
+      return List.of(stepText(new Where(part, 1), text));
+    }
+    if (text.length() > SheetShapes.MOST_TEXT) {
+      return List.of(stepText(new Where(part, 0), text));
+    }
+    return new SheetReader(reader.book())
+        .read(text).stream().map(sheet -> printed(part, sheet)).toList();
+  }
+
+  private Sheet stepText(Where spot, String text) {
+    return new Sheet(spot, text, Optional.empty(), List.of(), true);
+  }
+
+  private Sheet printed(int part, ReadSheet sheet) {
+    List<String> doubts =
+        sheet.doubtful().stream()
+            .map(line ->
+                "line "
+                    + line.number()
+                    + ", “"
+                    + line.text().strip()
+                    + "”: "
+                    + line.doubts().stream()
+                        .map(speech.sheets()::doubt)
+                        .collect(Collectors.joining("; ")))
+            .toList();
+    String printed =
+        sheet.lines().stream().map(ReadLine::text).collect(Collectors.joining("\n")).strip();
+    int first = sheet.lines().stream().mapToInt(ReadLine::number).min().orElse(1);
+    return new Sheet(
+        new Where(part, first),
+        sheet.stepText(),
+        Optional.of(printed),
+        doubts,
+        sheet.lines().stream().noneMatch(it -> it.understanding() == Understanding.UNREAD));
+  }
+
+  /** The dances that the club has, and those of the same files. */
+  private static final class Known {
+    private final List<CatalogDance> dances;
+    private final Map<String, CatalogDance> byTitle = new HashMap<>();
+    private final Map<String, String> coming = new HashMap<>();
+
+    Known(List<CatalogDance> dances) {
+      this.dances = dances;
+      dances.forEach(it -> byTitle.put(Names.key(it.row().title()), it));
+    }
+
+    Optional<String> sameFeet(FeetPrint feet) {
+      return dances.stream()
+          .filter(it -> it.feet().isLike(feet))
+          .map(it -> it.row().title())
+          .findFirst();
+    }
+  }
+
+  private Found look(Sheet sheet, Known known, Coming coming) {
+    Where spot = sheet.spot();
+    String text = sheet.stepText();
+    if (text.isBlank() || text.length() > Limits.TEXT || text.indexOf('\0') >= 0) {
+      return spot.unreadable(
+          "",
+          text.isBlank()
+              ? "There is no step text here that can be read."
+              : "This is more than a dance has: " + Limits.TEXT + " characters.");
+    }
+    ReadDance read = reader.read(text);
+    String title = read.dance().title();
+    String key = Names.key(title);
+    if (read.dance().main().counts() == 0) {
+      return spot.unreadable(title, "There are no steps in it that could be read.");
+    }
+    String other = known.coming.put(key, text);
+    if (other != null) {
+      return other.equals(text)
+          ? spot.same(title, "It stands in these files twice.")
+          : spot.conflict(title, "Another dance of this title stands in these files before it.");
+    }
+    if (read.isSound()) {
+      coming.dance(title, read.sections());
+    }
+    CatalogDance twin = known.byTitle.get(key);
+    if (twin == null) {
+      String like =
+          known
+              .sameFeet(FeetPrint.of(read.dance()))
+              .map(it -> "The feet do the same as in " + it + ", which the club has.")
+              .orElse("");
+      return found(
+          sheet, read, Found.State.NEW, like, like.isEmpty() && sheet.isWise() && read.isSound());
+    }
+    DanceRow row = twin.row();
+    if (dances.version(row.at()).stepText().strip().equals(text.strip())) {
+      return spot.same(title, "");
+    }
+    return found(
+        sheet,
+        read,
+        Found.State.CONFLICT,
+        "The club has a dance of this title with another text; taken, this becomes its next"
+            + " version.",
+        false);
+  }
+
+  private Found found(Sheet sheet, ReadDance read, Found.State state, String note, boolean isWise) {
+    List<String> lines = new ArrayList<>(sheet.doubts());
+    read.diagnostics().stream()
+        .filter(Diagnostic::isError)
+        .map(it -> "step text, line " + read.source().line(it.span().start()) + ": " + it.message())
+        .forEach(lines::add);
+    int more = lines.size() - MOST_LINES;
+    List<String> shown = new ArrayList<>(lines.subList(0, Math.min(lines.size(), MOST_LINES)));
+    if (more > 0) {
+      shown.add("and " + more + " more");
+    }
+    String title = read.dance().title();
+    return new Found(
+        sheet.spot().part(),
+        sheet.spot().line(),
+        title,
+        state,
+        note,
+        shown,
+        isWise,
+        Optional.of(me -> take(sheet, title, me)));
+  }
+
+  private Taken take(Sheet sheet, String title, SignedIn me) {
+    Optional<DanceRow> there =
+        dances.all().stream()
+            .filter(it -> Names.key(it.title()).equals(Names.key(title)))
+            .findFirst();
+    if (there.isEmpty()) {
+      DanceRow added = dances.add(sheet.stepText(), sheet.printed(), me);
+      return Taken.added(added.id(), added.version());
+    }
+    DanceRow was = there.get();
+    DanceRow now = dances.change(was.id(), was.version(), sheet.stepText(), me);
+    return new Taken(now.id(), was.version(), now.version());
+  }
+
+  @Override
+  public Optional<String> undo(Taken taken, SignedIn me) {
+    Optional<DanceRow> now = dances.find(taken.id());
+    if (now.isEmpty()) {
+      return Optional.empty();
+    }
+    if (now.get().version() != taken.to()) {
+      return Optional.of(now.get().title() + " has been changed since");
+    }
+    if (taken.from() == 0) {
+      dances.archive(taken.id(), taken.to(), me);
+    } else {
+      dances.bringBack(taken.id(), taken.to(), taken.from(), me);
+    }
+    return Optional.empty();
+  }
+}
