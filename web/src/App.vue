@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useEventListener } from '@vueuse/core'
 import { useRoute } from 'vue-router'
+import { useArrival } from '@/composables/useArrival'
 import { useNewVersion } from '@/composables/useNewVersion'
 import { useOutbox } from '@/composables/useOutbox'
 import { useReach } from '@/composables/useReach'
@@ -17,6 +18,7 @@ const session = useSession()
 const { theme, toggle } = useTheme()
 const { keepTrying, waiting } = useOutbox()
 keepTrying()
+useArrival()
 useTakeAlong(() => !!session.name)
 const waits = useWaiting()
 const { away } = useReach()

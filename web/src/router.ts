@@ -90,6 +90,7 @@ export const router = createRouter({
       meta: { bare: true },
     },
     { path: '/waiting', component: () => import('@/views/waiting/WaitingView.vue') },
+    { path: '/files', component: () => import('@/views/exchange/FilesView.vue') },
     { path: '/print', component: () => import('@/views/print/PrintRoomView.vue') },
     { path: '/handbook/:chapter?', component: () => import('@/views/handbook/HandbookView.vue') },
     { path: '/first', component: () => import('@/views/first/FirstEveningView.vue') },

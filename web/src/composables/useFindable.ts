@@ -36,6 +36,7 @@ const PAGES: PageOf[] = [
   page('Socials', '/socials', 'evening set list'),
   page('Waiting', '/waiting', 'proposals questions', 'leads'),
   page('Print room', '/print', 'paper cards'),
+  page('Files in and out', '/files', 'import export csv zip spreadsheet calendar playlist', 'instructor'),
   page('Handbook', '/handbook', 'help how'),
   page('Club', '/club', 'people backups file', 'owner'),
   page('What was done', '/club/log', 'log audit', 'owner'),

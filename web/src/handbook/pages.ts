@@ -31,6 +31,7 @@ export const PAGES: Page[] = [
   { path: /^\/terms$/, chapter: 'term-and-social', section: 'planning-a-term' },
   { path: /^\/socials/, chapter: 'term-and-social', section: 'running-a-social' },
   { path: /^\/waiting$/, chapter: 'handing-over', section: 'proposals' },
+  { path: /^\/files$/, chapter: 'taking-it-along', section: 'bringing-what-you-have' },
   { path: /^\/print$/, chapter: 'the-evening', section: 'before' },
   { path: /^\/(account|club)/, chapter: 'first-evening', section: 'people' },
 ]

@@ -193,4 +193,17 @@ small {
     break-inside: avoid;
   }
 }
+@media (max-width: 400px) {
+  td,
+  tbody th {
+    padding-right: 4px;
+  }
+  tbody th {
+    font-size: 16px;
+    white-space: normal;
+  }
+  .counts {
+    white-space: normal;
+  }
+}
 </style>

@@ -212,6 +212,7 @@ b {
 .times {
   position: relative;
   height: 20px;
+  overflow-x: clip;
 }
 .times span {
   position: absolute;

@@ -70,7 +70,8 @@ async function added() {
           >
           here.</template
         >
-        Bring <RouterLink to="/dances/read">the sheets you have</RouterLink>, as files or pasted; write
+        Bring <RouterLink to="/files">all sheets, songs and lists you have</RouterLink>, as files; read
+        <RouterLink to="/dances/read">one sheet line by line</RouterLink>; write
         <RouterLink to="/dances/new">one of your own</RouterLink>; or begin with some of twelve easy ones,
         invented for this program.
       </p>

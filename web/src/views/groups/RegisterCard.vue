@@ -180,4 +180,16 @@ async function write() {
   align-items: center;
   justify-content: space-between;
 }
+@media (max-width: 400px) {
+  .bars {
+    gap: 2px;
+  }
+  .bars li {
+    min-width: 0;
+  }
+  .bars small {
+    white-space: normal;
+    text-align: center;
+  }
+}
 </style>

@@ -181,6 +181,13 @@ th {
   text-align: left;
   padding: 2px 12px 2px 0;
 }
+@media (max-width: 400px) {
+  td,
+  th {
+    padding-right: 4px;
+    font-size: 14px;
+  }
+}
 @media (max-width: 900px) {
   .halves {
     grid-template-columns: minmax(0, 1fr);

@@ -4,32 +4,24 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 import org.testng.Assert;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
-import org.testng.annotations.BeforeSuite;
 
 /** One app and one browser for all tests; a context of its own for every person who signs in. */
 abstract class BrowserTest {
 
   private static final String PASSWORD = "lantern-light";
   private static final int SLOW_MACHINE_MS = 15_000;
+  private static final int FIREFOX_MS = 500;
 
   /**
    * Says what the content security policy refused, and where. Chromium itself writes a colour into
@@ -46,71 +38,28 @@ abstract class BrowserTest {
       });
       """;
 
+  /**
+   * Says what went wrong in the page's own scripts, for Firefox: by itself it tells a stream that
+   * is left with its page as an error of the page, too, and says of neither which it is.
+   */
+  private static final String FAULTS =
+      """
+      addEventListener('error', event => {
+        // Said of every layout that takes more than one pass; nothing is wrong with it.
+        const late = event.message.startsWith('ResizeObserver loop');
+        if (!late) console.error('script: ' + event.message);
+      });
+      addEventListener('unhandledrejection', event => console.error('script: ' + event.reason));
+      """;
+
   private static final String POLICY = "violates the following Content Security Policy";
 
-  private static @Nullable RunningApp app;
-  private static @Nullable Playwright playwright;
-  private static @Nullable Browser browser;
-
-  private final List<BrowserContext> contexts = new ArrayList<>();
-  private final List<String> complaints = new ArrayList<>();
-
-  @BeforeSuite(alwaysRun = true)
-  static void open() throws IOException, InterruptedException {
-    app = RunningApp.start(System.getProperty("ulna.today", RunningApp.TODAY));
-    Map<String, String> environment = new HashMap<>(System.getenv());
-    environment.put("PLAYWRIGHT_NODEJS_PATH", node());
-    System.setProperty("playwright.cli.dir", driver().toString());
-    playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment));
-    String chromium = System.getenv().getOrDefault("ULNA_CHROMIUM", "/usr/bin/chromium");
-    browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(chromium))
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync",
-                            "--autoplay-policy=no-user-gesture-required")));
+  static {
     PlaywrightAssertions.setDefaultAssertionTimeout(SLOW_MACHINE_MS);
   }
 
-  @AfterSuite(alwaysRun = true)
-  static void close() {
-    if (playwright != null) {
-      playwright.close();
-    }
-    if (app != null) {
-      app.close();
-    }
-  }
-
-  /** Playwright for Java looks for its driver in a folder's {@code package}. */
-  private static Path driver() throws IOException {
-    Path folder = Files.createDirectories(Path.of("target/driver"));
-    Path link = folder.resolve("package");
-    if (!Files.exists(link)) {
-      Files.createSymbolicLink(link, Path.of("node_modules/playwright-core").toRealPath());
-    }
-    return folder.toAbsolutePath();
-  }
-
-  private static String node() {
-    for (String folder : System.getenv("PATH").split(java.io.File.pathSeparator)) {
-      Path node = Path.of(folder, "node");
-      if (Files.isExecutable(node)) {
-        return node.toString();
-      }
-    }
-    throw new IllegalStateException("Node is not on the PATH");
-  }
+  private final List<BrowserContext> contexts = new ArrayList<>();
+  private final List<String> complaints = new ArrayList<>();
 
   @AfterMethod(alwaysRun = true)
   void closeContexts() {
@@ -123,33 +72,38 @@ abstract class BrowserTest {
 
   /** Where the app is, followed by a path. */
   static String at(String path) {
-    if (app == null) {
-      throw new IllegalStateException("The app is not started");
-    }
-    return app.address() + path;
+    return Browsers.app().address() + path;
   }
 
   /** A page in a browser of its own; every error in it fails the test. */
   Page page(int width, int height, ColorScheme colours) {
-    if (browser == null) {
-      throw new IllegalStateException("The browser is not started");
-    }
+    return page(Browsers.Make.CHROMIUM, width, height, colours);
+  }
+
+  Page page(Browsers.Make make, int width, int height, ColorScheme colours) {
     BrowserContext context =
-        browser.newContext(
-            new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setColorScheme(colours)
-                .setLocale("en-GB"));
+        Browsers.of(make)
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setColorScheme(colours)
+                    .setLocale("en-GB"));
     context.setDefaultTimeout(SLOW_MACHINE_MS);
     context.addInitScript(REFUSALS);
     contexts.add(context);
     Page page = context.newPage();
-    page.onPageError(error -> complaints.add(error));
+    boolean firefox = make == Browsers.Make.FIREFOX;
+    if (firefox) {
+      page.addInitScript(FAULTS);
+    } else {
+      page.onPageError(error -> complaints.add(error));
+    }
     page.onConsoleMessage(message -> {
-      boolean told =
-          message.text().startsWith("Failed to load resource") || message.text().contains(POLICY);
-      if (message.type().equals("error") && !told) {
-        complaints.add(message.text());
+      String text = message.text();
+      boolean told = text.startsWith("Failed to load resource") || text.contains(POLICY);
+      boolean ours = text.startsWith("script: ") || text.startsWith("refused: ");
+      if (message.type().equals("error") && (firefox ? ours : !told)) {
+        complaints.add(text);
       }
     });
     return page;
@@ -170,6 +124,19 @@ abstract class BrowserTest {
     button(page, "Sign in").click();
     page.waitForURL(Pattern.compile(".*/classes"));
     return page;
+  }
+
+  /**
+   * Waits until a page has everything it asks for. In Firefox a page that listens to events counts
+   * as one that still loads: there it is given a moment.
+   */
+  static void settle(Page page) {
+    if (page.context().browser().browserType().name().equals("firefox")) {
+      page.waitForLoadState();
+      page.waitForTimeout(FIREFOX_MS);
+    } else {
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
   }
 
   /** The path of a dance of the club, by its title; somebody is signed in. */

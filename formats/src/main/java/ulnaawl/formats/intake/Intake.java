@@ -180,7 +180,7 @@ public final class Intake {
           ? Optional.of(
               new Refused(
                   "Its first line has the columns of no list that is known; the handbook names"
-                      + " them, in “A club comes and goes”."))
+                      + " them, in “Taking it along, and keeping it”."))
           : Optional.empty();
     }
     if (table.rows().size() > MOST_ROWS) {
