@@ -3,6 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
+import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { confirmed } from '@/composables/confirm'
 import { useClicker } from '@/composables/useClicker'
@@ -100,6 +101,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
       <template v-if="data">
         <header>
           <RouterLink :to="`/classes/${id}`" class="back">‹ {{ data.groupName }}</RouterLink>
+          <FloorHelp />
           <p v-if="begun && !over" class="left" role="status">
             <span
               ><b class="number">{{ Math.max(0, left) }}</b> min left</span

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '@/api/client'
+import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RunStage from '@/components/run-stage/RunStage.vue'
 import { provideClock } from '@/composables/useClock'
@@ -140,6 +141,7 @@ const { theme, toggle } = useTheme()
       <template v-if="data && moment">
         <header>
           <RouterLink :to="backTo" class="back">‹ {{ data.title }}</RouterLink>
+          <FloorHelp />
           <el-select v-model="scope" class="scope" aria-label="What is danced" filterable>
             <el-option v-for="(one, i) in scopes" :key="one.label" :value="i" :label="one.label" />
           </el-select>

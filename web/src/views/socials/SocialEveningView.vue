@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { confirmed } from '@/composables/confirm'
 import { useDo } from '@/composables/useDo'
@@ -80,6 +81,7 @@ async function record() {
     <div v-if="sheet" class="stage">
       <header>
         <RouterLink class="back" :to="`/socials/${id}`">‹ {{ sheet.name }}</RouterLink>
+        <FloorHelp />
         <span class="number" :class="{ wrong: late > 0 }">
           {{ since === undefined ? 'not tonight: a rehearsal' : timeAt(sheet.startsAt, since) }}
           <template v-if="late > 0"> · {{ late }} min late</template>

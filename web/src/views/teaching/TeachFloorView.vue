@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import { useClicker } from '@/composables/useClicker'
@@ -88,6 +89,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(backTo.value) }
       <template v-if="sheet && drill">
         <header>
           <RouterLink :to="backTo" class="back">‹ {{ sheet.title }}</RouterLink>
+          <FloorHelp />
           <p class="clock">
             <span class="quiet number">{{ at + 1 }} of {{ drills.length }}</span>
             <b class="number" :class="{ over: left < 0 }">{{

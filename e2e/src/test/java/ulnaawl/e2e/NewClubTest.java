@@ -10,7 +10,13 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
 
 /** A club begins with nothing and plans its first class; and a club moves elsewhere as one file. */
@@ -60,6 +66,66 @@ public class NewClubTest extends BrowserTest {
       page.waitForURL(Pattern.compile(".*/classes/\\d+$"));
       assertThat(page.locator("main")).containsText("Teach");
     }
+  }
+
+  /**
+   * Sheets on paper, songs in a spreadsheet, two groups: brought at once, and taken back at once.
+   */
+  @Test
+  public void aClubComesWithWhatItHas() throws IOException, InterruptedException {
+    Path folder = Files.createTempDirectory("ulna-paper");
+    Path sheets = folder.resolve("sheets.zip");
+    int count = pack(Path.of("../core/src/test/resources/sheets"), sheets);
+    Path songs = folder.resolve("songs.csv");
+    Files.writeString(
+        songs,
+        "title;artist;bpm\n"
+            + IntStream.rangeClosed(1, 40)
+                .mapToObj(it -> "Pier Tune " + it + ";The Long Planks;" + (90 + it))
+                .collect(Collectors.joining("\n")));
+    Path groups = folder.resolve("groups.csv");
+    Files.writeString(
+        groups,
+        "group,level,weekday,starts,minutes\nPier Head,beginner,Wed,7:30 pm,75\n"
+            + "Net Loft,improver,Fri,19:00,90\n");
+    try (RunningApp app = empty("paper-club.log")) {
+      Page page = setUp(app, "Ada Brook");
+      page.getByText("all sheets, songs and lists you have").click();
+      page.getByLabel("Files to bring").setInputFiles(new Path[] {sheets, songs, groups});
+      Locator take =
+          page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Take in"));
+      assertThat(take).containsText("2 groups");
+      assertThat(take).containsText("40 songs");
+      Locator dances = step(page, "Dances");
+      dances.getByText("all " + count).click();
+      assertThat(take).containsText(count + " dances");
+      take.getByText("Take in " + (count + 42)).click();
+      Locator before = step(page, "What came in before");
+      assertThat(before).containsText("2 groups, " + count + " dances, 40 songs");
+      page.navigate(app.address() + "/groups");
+      assertThat(page.getByText("Net Loft").first()).isVisible();
+      page.navigate(app.address() + "/files");
+      before.getByText("Undo").click();
+      page.getByText("Undo it").click();
+      assertThat(before).containsText("undone");
+      page.navigate(app.address() + "/dances");
+      assertThat(page.locator("main")).containsText("twelve easy ones");
+    }
+  }
+
+  /** Packs all sheets of a folder; how many there are. */
+  private static int pack(Path folder, Path to) throws IOException {
+    List<Path> sheets;
+    try (Stream<Path> files = Files.list(folder)) {
+      sheets = files.filter(it -> it.toString().endsWith(".txt")).sorted().toList();
+    }
+    try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(to))) {
+      for (Path sheet : sheets) {
+        zip.putNextEntry(new ZipEntry(sheet.getFileName().toString()));
+        Files.copy(sheet, zip);
+      }
+    }
+    return sheets.size();
   }
 
   @Test

@@ -1,16 +1,7 @@
 package ulnaawl.formats;
 
-import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.openpdf.text.Document;
-import org.openpdf.text.Element;
-import org.openpdf.text.PageSize;
-import org.openpdf.text.Paragraph;
-import org.openpdf.text.Phrase;
-import org.openpdf.text.pdf.PdfPCell;
-import org.openpdf.text.pdf.PdfPTable;
-import org.openpdf.text.pdf.PdfWriter;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Passage;
@@ -19,6 +10,8 @@ import ulnaawl.dance.Section;
 import ulnaawl.dance.Variation;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
+import ulnaawl.formats.page.Paper;
+import ulnaawl.formats.page.Paper.Cell;
 import ulnaawl.level.MeasuredLevel;
 import ulnaawl.music.PlayTime;
 import ulnaawl.music.Song;
@@ -31,21 +24,21 @@ import ulnaawl.wall.WallSequence;
 /** A dance as one or two pages of A4: sections, options, tags, phrasing with its walls. */
 public final class SheetPdf {
 
-  private static final float MARGIN = 42;
+  private static final int MARGIN = 42;
+  private static final double LETTERS = 10;
 
   private final Dance dance;
   private final WallSequence sequence;
   private final MeasuredLevel level;
-  private final SheetFonts fonts = SheetFonts.embedded();
-  private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
-
   private final FigureBook book;
+  private final Paper paper;
 
   private SheetPdf(Dance dance, WallSequence sequence, MeasuredLevel level, FigureBook book) {
     this.book = book;
     this.dance = dance;
     this.sequence = sequence;
     this.level = level;
+    this.paper = Paper.blank(dance.title(), MARGIN, LETTERS);
   }
 
   /**
@@ -59,11 +52,6 @@ public final class SheetPdf {
   }
 
   private byte[] write() {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    PdfWriter.getInstance(document, out);
-    document.addTitle(dance.title());
-    document.addCreator("Ulna Awl");
-    document.open();
     writeHead();
     dance.sections().forEach(this::writeSection);
     dance.extras().values().stream()
@@ -73,12 +61,11 @@ public final class SheetPdf {
       writeWalls();
     }
     dance.headers().notes().forEach(note -> add(note.value()));
-    document.close();
-    return out.toByteArray();
+    return paper.pdf();
   }
 
   private void writeHead() {
-    document.add(new Paragraph(dance.title(), fonts.title()));
+    paper.title(dance.title());
     String walls =
         dance.isPhrased() ? "phrased" : dance.walls() + (dance.walls() == 1 ? " wall" : " walls");
     String stated =
@@ -114,7 +101,7 @@ public final class SheetPdf {
 
   private void writeSection(Section section) {
     String title = section.title().isEmpty() ? "Section " + section.number() : section.title();
-    heading(
+    paper.heading(
         section.number()
             + ". "
             + title
@@ -124,18 +111,10 @@ public final class SheetPdf {
             + section.endFacing().clock()
             + ", ends on "
             + section.endWeight().label());
-    PdfPTable table = table(14, 68, 18);
-    for (DancedFigure figure : DancedFigure.of(section.places())) {
-      table.addCell(cell(counts(figure), true));
-      Place first = figure.first();
-      table.addCell(
-          cell(
-              first.call().words() + (first.note().isEmpty() ? "" : " (" + first.note() + ")"),
-              false));
-      boolean turns = figure.places().stream().anyMatch(place -> !place.turn().isNone());
-      table.addCell(cell(turns ? "to " + figure.places().getLast().facing().clock() : "", false));
-    }
-    document.add(table);
+    paper.table(
+        "",
+        List.of(14, 68, 18),
+        DancedFigure.of(section.places()).stream().map(SheetPdf::row).toList());
     for (Variation option : dance.variations()) {
       if (option.section() == section.number()) {
         add(
@@ -150,7 +129,7 @@ public final class SheetPdf {
   }
 
   private void writeExtra(Passage extra) {
-    heading(
+    paper.heading(
         extra.name()
             + "   "
             + extra.counts()
@@ -160,31 +139,39 @@ public final class SheetPdf {
   }
 
   private void writeWalls() {
-    heading("Phrasing");
+    paper.heading("Phrasing");
     dance.script().phrasing().forEach(phrase -> add(StepTextFormatter.phrase(phrase, book)));
-    heading("Walls, on the clock of the room");
-    PdfPTable table = table(12, 12, 12, 14, 50);
-    for (String head : List.of("wall", "starts", "counts", "at", "what")) {
-      table.addCell(cell(head, true));
-    }
-    for (Wall wall : sequence.walls()) {
-      table.addCell(cell(wall.number() + (dance.isPhrased() ? " " + wall.part() : ""), false));
-      table.addCell(cell(wall.startFacing().clock(), false));
-      table.addCell(cell(String.valueOf(wall.counts()), false));
-      table.addCell(
-          cell(
-              wall.startMillis().isPresent()
-                  ? PlayTime.of((int) (wall.startMillis().getAsLong() / 1000))
-                  : "",
-              false));
-      table.addCell(
-          cell(
-              wall.events().stream()
-                  .map(event -> event.id().notation() + ", facing " + event.to().clock())
-                  .collect(Collectors.joining("; ")),
-              false));
-    }
-    document.add(table);
+    paper.heading("Walls, on the clock of the room");
+    paper.table(
+        "",
+        List.of(12, 12, 12, 14, 50),
+        List.of("wall", "starts", "counts", "at", "what"),
+        sequence.walls().stream().map(this::row).toList());
+  }
+
+  private List<Cell> row(Wall wall) {
+    return List.of(
+        Paper.cell(wall.number() + (dance.isPhrased() ? " " + wall.part() : "")),
+        Paper.cell(wall.startFacing().clock()),
+        Paper.cell(String.valueOf(wall.counts())),
+        Paper.cell(
+            wall.startMillis().isPresent()
+                ? PlayTime.of((int) (wall.startMillis().getAsLong() / 1000))
+                : ""),
+        Paper.cell(
+            wall.events().stream()
+                .map(event -> event.id().notation() + ", facing " + event.to().clock())
+                .collect(Collectors.joining("; "))));
+  }
+
+  private static List<Cell> row(DancedFigure figure) {
+    Place first = figure.first();
+    boolean turns = figure.places().stream().anyMatch(place -> !place.turn().isNone());
+    return List.of(
+        Paper.strong(counts(figure)),
+        Paper.cell(
+            first.call().words() + (first.note().isEmpty() ? "" : " (" + first.note() + ")")),
+        Paper.cell(turns ? "to " + figure.places().getLast().facing().clock() : ""));
   }
 
   private static String inline(List<Place> places) {
@@ -197,29 +184,7 @@ public final class SheetPdf {
     return StepTextFormatter.counts(figure.counts());
   }
 
-  private void heading(String words) {
-    Paragraph heading = new Paragraph(words, fonts.heading());
-    heading.setSpacingBefore(8);
-    heading.setSpacingAfter(2);
-    heading.setKeepTogether(true);
-    document.add(heading);
-  }
-
   private void add(String words) {
-    document.add(new Paragraph(words, fonts.text()));
-  }
-
-  private PdfPTable table(float... widths) {
-    PdfPTable table = new PdfPTable(widths);
-    table.setWidthPercentage(100);
-    table.setHorizontalAlignment(Element.ALIGN_LEFT);
-    return table;
-  }
-
-  private PdfPCell cell(String words, boolean strong) {
-    PdfPCell cell = new PdfPCell(new Phrase(words, strong ? fonts.strong() : fonts.text()));
-    cell.setBorder(0);
-    cell.setPadding(1);
-    return cell;
+    paper.text(words);
   }
 }

@@ -1,13 +1,16 @@
 package ulnaawl.formats;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.Test;
 
@@ -29,6 +32,7 @@ public class ReportPdfTest {
                             IntStream.range(0, 24).mapToObj(it -> "Dance number " + it).toList()))))
             .toList();
     byte[] bytes = ReportPdf.write("Winter term", "2 November 2026 to 12 February 2027", groups);
+    Tagged.assertForEverybody(bytes, "a report");
     try (PDDocument document = Loader.loadPDF(bytes)) {
       assertEquals(document.getNumberOfPages(), 1);
       String text = new PDFTextStripper().getText(document);
@@ -39,5 +43,17 @@ public class ReportPdfTest {
         assertTrue(text.contains("Group " + group), text);
       }
     }
+  }
+
+  /** The judge can say no: a page without tags is not for everybody. */
+  @Test
+  public void aPageWithoutTagsIsRefused() throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (PDDocument plain = new PDDocument()) {
+      plain.addPage(new PDPage());
+      plain.save(bytes);
+    }
+    assertThrows(
+        AssertionError.class, () -> Tagged.assertForEverybody(bytes.toByteArray(), "plain"));
   }
 }

@@ -34,13 +34,23 @@ public class SheetPdfTest {
   private static final Path DANCES = Path.of("../server/src/main/resources/demo/dances");
 
   private static PDDocument sheet(Path file) throws IOException {
+    return Loader.loadPDF(bytes(file));
+  }
+
+  private static byte[] bytes(Path file) throws IOException {
     Dance dance = DanceCompiler.compile(Files.readString(file), FigureBook.standard()).dance();
-    return Loader.loadPDF(
-        SheetPdf.write(
-            dance,
-            WallSequence.of(dance),
-            LevelMeasure.of(dance, FigureBook.standard()),
-            FigureBook.standard()));
+    return SheetPdf.write(
+        dance,
+        WallSequence.of(dance),
+        LevelMeasure.of(dance, FigureBook.standard()),
+        FigureBook.standard());
+  }
+
+  @Test
+  public void aSheetIsForEverybody() throws IOException {
+    for (String file : List.of("paper-lanterns.txt", "gravel-and-honey.txt")) {
+      Tagged.assertForEverybody(bytes(DANCES.resolve(file)), file);
+    }
   }
 
   @Test
@@ -102,8 +112,9 @@ public class SheetPdfTest {
       Lesson lesson = new Lesson(dance, FigureBook.standard(), Learner.fresh(TeachPace.LIVE));
       for (School school : School.values()) {
         Teach teach = Teach.of(lesson, school, 30);
-        try (PDDocument pdf =
-            Loader.loadPDF(TeachPdf.write(dance.title(), "Us", 30, teach, SPEECH))) {
+        byte[] bytes = TeachPdf.write(dance.title(), "Us", 30, teach, SPEECH);
+        Tagged.assertForEverybody(bytes, file + " " + school);
+        try (PDDocument pdf = Loader.loadPDF(bytes)) {
           assertTrue(pdf.getNumberOfPages() <= 2, file + " " + school);
           String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
           for (Drill drill : teach.drills()) {
