@@ -67,7 +67,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div class="stack">
+  <div class="stack room">
     <div class="no-print stack">
       <PageHead title="Print room">
         <template #actions>
@@ -153,7 +153,9 @@ const print = () => window.print()
     grid-template-columns: minmax(0, 1fr);
   }
 }
+/* A grid is not parted over pages as a browser likes: in Firefox it leaves blank ones. */
 @media print {
+  .room,
   .papers {
     display: block;
   }

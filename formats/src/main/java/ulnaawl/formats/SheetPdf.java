@@ -105,7 +105,7 @@ public final class SheetPdf {
         section.number()
             + ". "
             + title
-            + "   "
+            + " · "
             + section.startFacing().clock()
             + " to "
             + section.endFacing().clock()
@@ -118,8 +118,7 @@ public final class SheetPdf {
     for (Variation option : dance.variations()) {
       if (option.section() == section.number()) {
         add(
-            "    "
-                + option.name()
+            option.name()
                 + " ("
                 + option.kind().name().toLowerCase(java.util.Locale.ROOT)
                 + "): "
@@ -131,7 +130,7 @@ public final class SheetPdf {
   private void writeExtra(Passage extra) {
     paper.heading(
         extra.name()
-            + "   "
+            + " · "
             + extra.counts()
             + " counts"
             + (extra.turn().isNone() ? "" : ", turns " + extra.turn().label()));

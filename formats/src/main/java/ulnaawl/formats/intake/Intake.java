@@ -2,11 +2,15 @@ package ulnaawl.formats.intake;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
 import ulnaawl.formats.SheetFile;
 import ulnaawl.formats.SongCsv;
@@ -38,6 +42,10 @@ public final class Intake {
 
   private static final int PIECE = 64 * 1024;
 
+  /** What an office file has (ECMA-376; ISO/IEC 26300). */
+  private static final List<String> OF_AN_OFFICE =
+      List.of("[Content_Types].xml", "word/document.xml", "content.xml", "mimetype");
+
   private Intake() {}
 
   /** What a file holds: one part, or those of a bundle. */
@@ -60,23 +68,18 @@ public final class Intake {
     if (bytes.length < 4 || bytes[0] != 'P' || bytes[1] != 'K') {
       return false;
     }
-    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
-      ZipEntry first = zip.getNextEntry();
-      for (int i = 0; first != null && i < MOST_FILES; i++) {
-        String name = first.getName();
-        if (name.equals("[Content_Types].xml") || name.equals("mimetype")) {
-          return false;
-        }
-        // Looked no further into a large file than its beginning: names are near it.
-        if (i > 0) {
-          break;
-        }
-        first = zip.getNextEntry();
+    // What is in it stands at its end; whatever is in it, nothing is unpacked to know that.
+    Path file = Files.createTempFile("bundle", ".zip");
+    try {
+      Files.write(file, bytes);
+      try (ZipFile zip = new ZipFile(file.toFile())) {
+        return OF_AN_OFFICE.stream().allMatch(it -> zip.getEntry(it) == null);
       }
-    } catch (IllegalArgumentException strange) {
-      throw new IOException("its names are in no known writing", strange);
+    } catch (ZipException | IllegalArgumentException broken) {
+      throw new IOException("it is a zip file that is broken", broken);
+    } finally {
+      Files.delete(file);
     }
-    return true;
   }
 
   private static List<Part> unpacked(String bundle, byte[] bytes) throws IOException {

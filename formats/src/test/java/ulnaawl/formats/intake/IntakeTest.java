@@ -2,7 +2,13 @@ package ulnaawl.formats.intake;
 
 import static org.testng.Assert.assertEquals;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.formats.intake.Content.Events;
@@ -36,5 +42,24 @@ public class IntakeTest {
   public void aFileIsWhatStandsInIt(String name, String text, Class<? extends Content> kind) {
     Part part = Intake.read(name, text.getBytes(StandardCharsets.UTF_8)).getFirst();
     assertEquals(part.content().getClass(), kind, part.toString());
+  }
+
+  /** Whatever order an office writes its parts in; and a broken bundle is said to be one. */
+  @Test
+  public void anOfficeFileIsNoBundle() throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      for (String name : List.of("docProps/app.xml", "word/document.xml", "[Content_Types].xml")) {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(
+            "<w:document xmlns:w='x'><w:p><w:r><w:t>1-4 Vine R</w:t></w:r></w:p></w:document>"
+                .getBytes(StandardCharsets.UTF_8));
+      }
+    }
+    List<Part> parts = Intake.read("sheet.docx", bytes.toByteArray());
+    assertEquals(parts.size(), 1, parts.toString());
+    assertEquals(parts.getFirst().content().getClass(), Words.class, parts.toString());
+    byte[] half = Arrays.copyOf(bytes.toByteArray(), bytes.size() / 2);
+    assertEquals(Intake.read("half.zip", half).getFirst().content().getClass(), Refused.class);
   }
 }
