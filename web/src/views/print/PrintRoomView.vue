@@ -15,6 +15,7 @@ import { useChoice } from '@/composables/useChoice'
 import { provideClock } from '@/composables/useClock'
 import { useLoad } from '@/composables/useLoad'
 import { day, hourMinute, later } from '@/domain/time'
+import { calledOf, PAUSE_WORDS, timeAt } from '@/views/socials/order'
 import { usePapers, type PaperKind } from './usePapers'
 
 /** Everything on paper for an evening: chosen here, printed at once, each on a page of its own. */
@@ -31,7 +32,8 @@ const route = useRoute()
 const router = useRouter()
 const view = provideClock()
 const agenda = useLoad(() => ask(api.GET('/api/classes')))
-const { sheet, music, dances, problem, loading, load } = usePapers()
+const socials = useLoad(() => ask(api.GET('/api/socials')))
+const { sheet, social, music, dances, problem, loading, load, loadSocial } = usePapers()
 /** Kept as words with spaces between, for the next evening. */
 const kept = useChoice<string>('print-room', 'plan teach calls')
 const chosen = computed({
@@ -39,19 +41,41 @@ const chosen = computed({
   set: (now: PaperKind[]) => (kept.value = now.join(' ')),
 })
 const on = (kind: PaperKind) => chosen.value.includes(kind)
-const evenings = computed(() =>
-  (agenda.data.value?.coming ?? []).flatMap((one) =>
-    one.planned ? [{ id: one.planned.id, label: `${one.groupName}, ${day(one.nextDate)}` }] : [],
+/** A class or a social, by the address of its papers. */
+interface Evening {
+  query: { class?: number; social?: number }
+  label: string
+}
+const evenings = computed<Evening[]>(() => [
+  ...(agenda.data.value?.coming ?? []).flatMap((one) =>
+    one.planned
+      ? [{ query: { class: one.planned.id }, label: `${one.groupName}, ${day(one.nextDate)}` }]
+      : [],
   ),
-)
-const id = computed(() => Number(route.query.class) || undefined)
-onMounted(async () => {
-  await agenda.load()
-  const first = evenings.value[0]
-  if (!id.value && first) choose(first.id)
+  ...(socials.data.value ?? []).map((one) => ({
+    query: { social: one.id },
+    label: `${one.name}, ${day(one.date)}`,
+  })),
+])
+const classId = computed(() => Number(route.query.class) || undefined)
+const socialId = computed(() => Number(route.query.social) || undefined)
+const chosenEvening = computed(() => {
+  const at = evenings.value.findIndex(
+    ({ query }) => query.class === classId.value && query.social === socialId.value,
+  )
+  return at < 0 ? undefined : at
 })
-watch(id, (now) => now && void load(now), { immediate: true })
-const choose = (of: number) => void router.replace({ query: { class: of } })
+const any = computed(() => classId.value ?? socialId.value)
+onMounted(async () => {
+  await Promise.all([agenda.load(), socials.load()])
+  if (!any.value && evenings.value.length) choose(0)
+})
+function again() {
+  if (classId.value) void load(classId.value)
+  else if (socialId.value) void loadSocial(socialId.value)
+}
+watch([classId, socialId], again, { immediate: true })
+const choose = (at: number) => void router.replace({ query: evenings.value[at]?.query ?? {} })
 
 const sub = computed(() =>
   sheet.value
@@ -71,20 +95,20 @@ const print = () => window.print()
     <div class="no-print stack">
       <PageHead title="Print room">
         <template #actions>
-          <el-button type="primary" :disabled="loading || !sheet || !chosen.length" @click="print"
+          <el-button type="primary" :disabled="loading || !(sheet || social) || !chosen.length" @click="print"
             >Print</el-button
           >
         </template>
       </PageHead>
       <div class="card row">
         <el-select
-          :model-value="id"
+          :model-value="chosenEvening"
           placeholder="Which evening"
           aria-label="Which evening"
           style="width: 280px"
           @update:model-value="choose"
         >
-          <el-option v-for="one in evenings" :key="one.id" :value="one.id" :label="one.label" />
+          <el-option v-for="(one, at) in evenings" :key="one.label" :value="at" :label="one.label" />
         </el-select>
         <el-checkbox-group v-model="chosen" aria-label="What to print">
           <el-checkbox v-for="one in KINDS" :key="one.value" :value="one.value" :label="one.label" />
@@ -92,20 +116,36 @@ const print = () => window.print()
         <ClockSwitch v-model="view" small />
       </div>
       <p v-if="loading" role="status">Getting the papers: {{ dances.length }} dances so far…</p>
-      <p v-if="agenda.data.value && !evenings.length && !id" class="card">
+      <p v-if="agenda.data.value && socials.data.value && !evenings.length && !any" class="card">
         No class is planned. <RouterLink to="/classes">Plan one</RouterLink>, and its papers are here.
       </p>
     </div>
-    <PageState :loading="loading && !sheet" :problem :ready="!!sheet || !id" @again="id && load(id)">
-      <div v-if="sheet" class="papers">
+    <PageState
+      :loading="loading && !sheet && !social"
+      :problem
+      :ready="!!sheet || !!social || !any"
+      @again="again"
+    >
+      <div v-if="sheet || social" class="papers">
+        <LinePaper
+          v-if="social && (on('plan') || on('songs'))"
+          :title="`${social.name}: set list`"
+          :sub="`${day(social.date)}, ${hourMinute(social.startsAt)}, ${social.minutes} minutes`"
+        >
+          <li v-for="(line, at) in social.order.lines" :key="at">
+            <span class="number">{{ timeAt(social.startsAt, line.start) }}</span>
+            <b>{{ line.pause ? PAUSE_WORDS[line.pause] : calledOf(line) }}</b>
+            <span>{{ [line.song, line.artist].filter(Boolean).join(', ') }}</span>
+          </li>
+        </LinePaper>
         <PlanPaper
-          v-if="on('plan')"
+          v-if="sheet && on('plan')"
           :title="sheet.groupName"
           :sub
           :starts-at="sheet.startsAt"
           :lines="sheet.lines"
         />
-        <LinePaper v-if="on('songs') && music" :title="`${sheet.groupName}: songs`" :sub>
+        <LinePaper v-if="sheet && on('songs') && music" :title="`${sheet.groupName}: songs`" :sub>
           <li v-for="one in music.lines" :key="one.line">
             <span class="number">{{ later(sheet.startsAt, one.start) }}</span>
             <span
@@ -117,7 +157,7 @@ const print = () => window.print()
         </LinePaper>
         <template v-for="one in dances" :key="one.walls.dance">
           <TeachPaper
-            v-if="on('teach') && one.teach"
+            v-if="sheet && on('teach') && one.teach"
             :title="`${one.reading.title}: teach`"
             :sub="`${sheet.groupName}, ${one.teach.minutes} minutes`"
             :drills="one.teach.drills"

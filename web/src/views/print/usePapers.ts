@@ -13,37 +13,26 @@ export interface DancePapers {
   teach?: Schemas['TeachSheet']
 }
 
-/** All papers of a class, got one after the other so that one sees how far it is. */
+/** All papers of a class or a social, got one after the other so that one sees how far it is. */
 export function usePapers() {
   const sheet = ref<Schemas['ClassSheet']>()
+  const social = ref<Schemas['SocialSheet']>()
   const music = ref<Schemas['MusicOfClass']>()
   const dances = ref<DancePapers[]>([])
   const problem = ref('')
   const loading = ref(false)
   let asked = 0
 
-  async function load(id: number) {
+  /** Gets papers, unless other ones are asked for in the meantime. */
+  async function get(papers: (isWanted: () => boolean) => Promise<void>) {
     const mine = ++asked
     loading.value = true
     problem.value = ''
     dances.value = []
+    sheet.value = undefined
+    social.value = undefined
     try {
-      const path = { id }
-      const [now, songs] = await Promise.all([
-        ask(api.GET('/api/classes/{id}', { params: { path } })),
-        ask(api.GET('/api/classes/{id}/music', { params: { path } })),
-      ])
-      if (mine !== asked) return
-      sheet.value = now
-      music.value = songs
-      const met = new Set<number>()
-      for (const line of now.lines) {
-        if (!line.dance || met.has(line.dance)) continue
-        met.add(line.dance)
-        const papers = await papersOf(now.group, line, line.dance)
-        if (mine !== asked) return
-        dances.value = [...dances.value, papers]
-      }
+      await papers(() => mine === asked)
     } catch (e) {
       if (mine === asked) problem.value = (e as Error).message
     } finally {
@@ -51,15 +40,51 @@ export function usePapers() {
     }
   }
 
-  async function papersOf(group: number, line: Schemas['LineView'], dance: number): Promise<DancePapers> {
+  const load = (id: number) =>
+    get(async (isWanted) => {
+      const path = { id }
+      const [now, songs] = await Promise.all([
+        ask(api.GET('/api/classes/{id}', { params: { path } })),
+        ask(api.GET('/api/classes/{id}/music', { params: { path } })),
+      ])
+      if (!isWanted()) return
+      sheet.value = now
+      music.value = songs
+      const met = new Set<number>()
+      for (const line of now.lines) {
+        if (!line.dance || met.has(line.dance)) continue
+        met.add(line.dance)
+        const teach =
+          line.kind === 'TEACH' || line.kind === 'REMINDER'
+            ? askTeach(now.group, line, line.dance)
+            : Promise.resolve(undefined)
+        const papers = { ...(await papersOf(line.dance)), teach: await teach }
+        if (!isWanted()) return
+        dances.value = [...dances.value, papers]
+      }
+    })
+
+  const loadSocial = (id: number) =>
+    get(async (isWanted) => {
+      const now = await ask(api.GET('/api/socials/{id}', { params: { path: { id } } }))
+      if (!isWanted()) return
+      social.value = now
+      const met = new Set(now.order.lines.flatMap((line) => line.dances.map((one) => one.dance)))
+      for (const dance of met) {
+        const papers = await papersOf(dance)
+        if (!isWanted()) return
+        dances.value = [...dances.value, papers]
+      }
+    })
+
+  async function papersOf(dance: number): Promise<DancePapers> {
     const path = { id: dance }
-    const [one, walls, teach] = await Promise.all([
+    const [one, walls] = await Promise.all([
       ask(api.GET('/api/dances/{id}', { params: { path } })),
       ask(api.GET('/api/dances/{id}/walls', { params: { path, query: {} } })),
-      line.kind === 'TEACH' || line.kind === 'REMINDER' ? askTeach(group, line, dance) : undefined,
     ])
-    return { reading: one.reading, walls, teach }
+    return { reading: one.reading, walls }
   }
 
-  return { sheet, music, dances, problem, loading, load }
+  return { sheet, social, music, dances, problem, loading, load, loadSocial }
 }
