@@ -2,6 +2,7 @@ package ulnaawl.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,6 +15,8 @@ final class ByEar {
   private static final int MOST_STEPS = 120;
   private static final int MOST_TRIES = 60;
   private static final int PAUSE_MS = 100;
+  private static final Locator.AriaSnapshotOptions HEARD_AT_ONCE =
+      new Locator.AriaSnapshotOptions().setTimeout(1_000);
 
   private final Page page;
 
@@ -24,7 +27,13 @@ final class ByEar {
   /** What is said of the place where the focus is: its role, its name, its state. */
   String here() {
     Locator focus = page.locator("*:focus");
-    return focus.count() == 0 ? "" : focus.ariaSnapshot().lines().findFirst().orElse("");
+    try {
+      return focus.count() == 0
+          ? ""
+          : focus.ariaSnapshot(HEARD_AT_ONCE).lines().findFirst().orElse("");
+    } catch (PlaywrightException goneMeanwhile) {
+      return "";
+    }
   }
 
   /** Goes on with Tab until something is said that begins like this. */

@@ -28,7 +28,7 @@ public class RunThroughTest extends BrowserTest {
       """;
 
   /** What the page measures on the sound itself: 5 ms in ten minutes, 2 ms, a song within 20 ms. */
-  @Test
+  @Test(groups = "steady")
   public void theBeatIsSteadyAndASongKeepsToIt() {
     Page page = signedIn("Tomas Brandl");
     page.navigate(at("/run-through/steady"));
@@ -52,7 +52,7 @@ public class RunThroughTest extends BrowserTest {
   }
 
   /** A second browser without an account shows the same count within 50 ms, and goes on alone. */
-  @Test
+  @Test(groups = "steady")
   public void aSecondScreenFollows() {
     Page leader = signedIn("Tomas Brandl");
     leader.navigate(at(dance(leader, "Brass Buttons") + "/run-through?kind=WALLS&from=2&to=3"));
@@ -103,7 +103,7 @@ public class RunThroughTest extends BrowserTest {
   }
 
   /** A file of one's own is lined up, remembered on the device, and played under the count. */
-  @Test
+  @Test(groups = "steady")
   public void aSongOfOnesOwnIsLinedUpAndRemembered() {
     Page page = signedIn("Tomas Brandl");
     String address = at(dance(page, "Brass Buttons") + "/run-through?kind=SECTION&from=1&to=1");
@@ -127,7 +127,7 @@ public class RunThroughTest extends BrowserTest {
   }
 
   /** What was read is there without a network, and the run-through goes on. */
-  @Test
+  @Test(groups = "steady")
   public void theEveningIsOnTheDevice() {
     Page page = signedIn("Tomas Brandl");
     page.waitForFunction("() => navigator.serviceWorker.controller !== null");
@@ -153,7 +153,7 @@ public class RunThroughTest extends BrowserTest {
   }
 
   /** An answer that is lost on its way: the device writes again, the entry stands there once. */
-  @Test
+  @Test(groups = "steady")
   public void whatWasReachedIsWrittenOnce() {
     Page page = page(1280, 800, ColorScheme.LIGHT);
     page.addInitScript(SwiftAudio.SCRIPT);
@@ -193,7 +193,7 @@ public class RunThroughTest extends BrowserTest {
   }
 
   /** The files that the page offers are sound and notes. */
-  @Test
+  @Test(groups = "steady")
   public void filesForHomeCanBeTakenAlong() {
     Page page = signedIn("Ines Kallas");
     page.navigate(at(dance(page, "Paper Lanterns") + "/run-through"));

@@ -2,6 +2,7 @@ package ulnaawl.e2e;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
 import org.testng.annotations.Test;
 
 /**
@@ -11,10 +12,16 @@ import org.testng.annotations.Test;
 public class WithoutSeeingTest extends BrowserTest {
 
   @Test
-  public void aDanceIsWrittenAClassPlannedAndLogged() {
-    Page page = page(1280, 800, ColorScheme.LIGHT);
+  public void aDanceIsWrittenAClassPlannedAndLogged() throws IOException, InterruptedException {
+    // What it logs would be in the way of others.
+    try (RunningApp app = RunningApp.start(RunningApp.TODAY)) {
+      walk(page(1280, 800, ColorScheme.LIGHT), app.address());
+    }
+  }
+
+  private static void walk(Page page, String address) {
     ByEar wilma = new ByEar(page);
-    page.navigate(at("/sign-in"));
+    page.navigate(address + "/sign-in");
     wilma.on("textbox \"Name\"");
     wilma.types("Wilma Otterspoor");
     wilma.on("textbox \"Password\"");
