@@ -273,6 +273,24 @@ public class ImportTest extends ServerTest {
     assertEquals(oda.get(address).body().get("stepText"), dance.get("stepText"), "as it was");
   }
 
+  /** Added by one line, filled by another: it is one song, and goes as one. */
+  @Test
+  public void aSongThatStandsTwiceIsUndoneAsOne() {
+    Client oda = instructor();
+    Map<String, byte[]> file =
+        Map.of("a.csv", bytes("title,artist,bpm\nTwice Told,Nobody,\nTwice Told,Nobody,101\n"));
+    JsonNode look = look(oda, file);
+    List<JsonNode> both = new ArrayList<>(found(look, "NEW"));
+    both.addAll(found(look, "CHANGED"));
+    assertEquals(both.size(), 2, look.toPrettyString());
+    Client.Answer taken = take(oda, file, both);
+    assertEquals(taken.status(), 200, taken.raw().body());
+    Client.Answer undone =
+        oda.post("/api/imports/" + taken.body().get("id").asLong() + "/undo", "{}");
+    assertEquals(undone.body().get("left").size(), 0, undone.raw().body());
+    assertFalse(oda.get("/api/songs").raw().body().contains("Twice Told"));
+  }
+
   @Test
   public void hostileFilesDoNoHarmAndSayWhereTheyAre() throws IOException {
     Client oda = instructor();

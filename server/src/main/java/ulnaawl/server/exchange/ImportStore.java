@@ -37,7 +37,20 @@ class ImportStore implements ReadsAll {
       long id, LocalDateTime at, String by, String files, Optional<LocalDateTime> undoneAt) {}
 
   /** One thing of it. */
-  record Thing(Kind kind, Taken taken) {}
+  record Thing(Kind kind, Taken taken) {
+
+    /** Which thing it is. */
+    record Key(Kind kind, long id) {}
+
+    Key key() {
+      return new Key(kind, taken.id());
+    }
+
+    /** The same thing, taken twice. */
+    Thing and(Thing later) {
+      return new Thing(kind, new Taken(taken.id(), taken.from(), later.taken.to()));
+    }
+  }
 
   List<Batch> newest() {
     return database

@@ -2,6 +2,7 @@ package ulnaawl.server.exchange;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -94,16 +95,18 @@ class Imports {
       throw Problem.rejected("Nothing is chosen to be taken in.");
     }
     Looked look = look(files);
-    List<Thing> things = new ArrayList<>();
+    Map<Thing.Key, Thing> things = new LinkedHashMap<>();
     for (Chosen one :
         chosen.stream().sorted(Comparator.comparingInt(Chosen::number)).distinct().toList()) {
       Seen seen = seen(look, one);
-      things.add(new Thing(seen.kind(), taken(look, seen, me)));
+      Thing thing = new Thing(seen.kind(), taken(look, seen, me));
+      // A song that stands in the files twice is one thing to be undone.
+      things.merge(thing.key(), thing, Thing::and);
     }
     String names = files.stream().map(Sent::name).collect(Collectors.joining(", "));
     return store.add(
         names.length() > LONGEST_FILES ? names.substring(0, LONGEST_FILES - 1) + "…" : names,
-        things,
+        List.copyOf(things.values()),
         me.name(),
         today.moment());
   }

@@ -1,5 +1,7 @@
 package ulnaawl.server.exchange;
 
+import java.util.Optional;
+
 /**
  * Something that came in.
  *
@@ -14,7 +16,20 @@ public record Taken(long id, int from, int to) {
     return new Taken(id, 0, version);
   }
 
-  boolean isNew() {
-    return from == 0;
+  /**
+   * Undoes it where it still has the version that came.
+   *
+   * @param now its version now
+   * @param title by which it is named where it stays
+   * @param remove removes it, as it was new
+   * @param bringBack brings the version back that it had before
+   * @return why it stays as it is; empty where it is undone
+   */
+  public Optional<String> undo(int now, String title, Runnable remove, Runnable bringBack) {
+    if (now != to) {
+      return Optional.of(title + " has been changed since");
+    }
+    (from == 0 ? remove : bringBack).run();
+    return Optional.empty();
   }
 }

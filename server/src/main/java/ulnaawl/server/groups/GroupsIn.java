@@ -176,19 +176,15 @@ class GroupsIn implements Incoming, Outgoing {
 
   @Override
   public Optional<String> undo(Taken taken, SignedIn me) {
-    GroupRow now = groups.get(taken.id());
-    if (now.archived()) {
-      return Optional.empty();
-    }
-    if (now.version() != taken.to()) {
-      return Optional.of(now.name() + " has been changed since");
-    }
-    if (taken.from() == 0) {
-      groups.archive(taken.id(), taken.to(), me);
-    } else {
-      groups.bringBack(taken.id(), taken.to(), taken.from(), me);
-    }
-    return Optional.empty();
+    long id = taken.id();
+    GroupRow now = groups.get(id);
+    return now.archived()
+        ? Optional.empty()
+        : taken.undo(
+            now.version(),
+            now.name(),
+            () -> groups.archive(id, taken.to(), me),
+            () -> groups.bringBack(id, taken.to(), taken.from(), me));
   }
 
   @Override

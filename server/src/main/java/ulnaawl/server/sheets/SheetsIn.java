@@ -228,18 +228,14 @@ class SheetsIn implements Incoming {
 
   @Override
   public Optional<String> undo(Taken taken, SignedIn me) {
-    Optional<DanceRow> now = dances.find(taken.id());
-    if (now.isEmpty()) {
-      return Optional.empty();
-    }
-    if (now.get().version() != taken.to()) {
-      return Optional.of(now.get().title() + " has been changed since");
-    }
-    if (taken.from() == 0) {
-      dances.archive(taken.id(), taken.to(), me);
-    } else {
-      dances.bringBack(taken.id(), taken.to(), taken.from(), me);
-    }
-    return Optional.empty();
+    long id = taken.id();
+    return dances
+        .find(id)
+        .flatMap(now ->
+            taken.undo(
+                now.version(),
+                now.title(),
+                () -> dances.archive(id, taken.to(), me),
+                () -> dances.bringBack(id, taken.to(), taken.from(), me)));
   }
 }

@@ -81,18 +81,14 @@ class SongsIn implements Incoming {
 
   @Override
   public Optional<String> undo(Taken taken, SignedIn me) {
-    SongRow now = songs.ever(taken.id());
-    if (now.archived()) {
-      return Optional.empty();
-    }
-    if (now.version() != taken.to()) {
-      return Optional.of(now.song().song().title() + " has been changed since");
-    }
-    if (taken.from() == 0) {
-      songs.archive(taken.id(), taken.to(), me);
-    } else {
-      songs.bringBack(taken.id(), taken.to(), taken.from(), me);
-    }
-    return Optional.empty();
+    long id = taken.id();
+    SongRow now = songs.ever(id);
+    return now.archived()
+        ? Optional.empty()
+        : taken.undo(
+            now.version(),
+            now.song().song().title(),
+            () -> songs.archive(id, taken.to(), me),
+            () -> songs.bringBack(id, taken.to(), taken.from(), me));
   }
 }
