@@ -5,6 +5,7 @@ import static org.quicktheories.generators.SourceDSL.longs;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -94,5 +95,33 @@ public class TableTextTest {
     DayHabit habit = DayHabit.of(cells);
     assertEquals(habit.read(cells.get(0)), first);
     assertEquals(habit.read(cells.get(1)), second);
+  }
+
+  @DataProvider
+  public Object[][] times() {
+    return new Object[][] {
+      {"19:30", "19:30"},
+      {"9.05", "09:05"},
+      {"7:30 pm", "19:30"},
+      {"12:15 AM", "00:15"},
+      {"19:30:00", "19:30"},
+      {"13:00 pm", ""},
+      {"24:00", ""},
+      {"1930", ""},
+      {"", ""},
+    };
+  }
+
+  @Test(dataProvider = "times")
+  public void aTimeIsReadOrNotAtAll(String cell, String time) {
+    assertEquals(Cells.time(cell).map(String::valueOf).orElse(""), time);
+  }
+
+  @Test
+  public void aWeekdayIsReadByItsFirstLetters() {
+    assertEquals(Cells.weekday("Thurs."), Optional.of(DayOfWeek.THURSDAY));
+    assertEquals(Cells.weekday("tue"), Optional.of(DayOfWeek.TUESDAY));
+    assertEquals(Cells.weekday("T"), Optional.empty());
+    assertEquals(Cells.weekday("Dienstag"), Optional.empty());
   }
 }

@@ -1,21 +1,19 @@
 package ulnaawl.server.groups;
 
-import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.Level;
+import ulnaawl.formats.table.Cells;
 import ulnaawl.formats.table.ClubTable;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.exchange.Brought;
-import ulnaawl.server.exchange.Cells;
 import ulnaawl.server.exchange.Coming;
 import ulnaawl.server.exchange.Found;
 import ulnaawl.server.exchange.Found.Where;
@@ -67,12 +65,12 @@ class GroupsIn implements Incoming, Outgoing {
               + Stream.of(Level.values()).map(Level::label).toList()
               + ".");
     }
-    Optional<DayOfWeek> weekday = weekday(row.cell("weekday"));
+    Optional<DayOfWeek> weekday = Cells.weekday(row.cell("weekday"));
     if (weekday.isEmpty()) {
       return spot.unreadable(
           name, "'" + row.cell("weekday") + "' is no day of the week; write Tuesday.");
     }
-    Optional<LocalTime> starts = time(row.cell("starts"));
+    Optional<LocalTime> starts = Cells.time(row.cell("starts"));
     if (starts.isEmpty()) {
       return spot.unreadable(name, "'" + row.cell("starts") + "' is no time; write 19:30.");
     }
@@ -141,37 +139,6 @@ class GroupsIn implements Incoming, Outgoing {
         draft.startsAt().toString(),
         draft.minutes() + " minutes",
         draft.place());
-  }
-
-  /** Tuesday, or its first letters, three or more. */
-  private static Optional<DayOfWeek> weekday(String cell) {
-    String word = cell.strip().toUpperCase(Locale.ROOT).replaceFirst("\\.$", "");
-    return Stream.of(DayOfWeek.values())
-        .filter(it -> word.length() >= 3 && it.name().startsWith(word))
-        .findFirst();
-  }
-
-  /** 19:30, 19.30 or 7:30 pm. */
-  private static Optional<LocalTime> time(String cell) {
-    var parts =
-        java.util.regex.Pattern.compile("(?i)(\\d{1,2})[:.](\\d{2})(?:[:.]00)?\\s*(am|pm)?")
-            .matcher(cell.strip());
-    if (!parts.matches()) {
-      return Optional.empty();
-    }
-    int hour = Integer.parseInt(parts.group(1));
-    String half = parts.group(3);
-    if (half != null) {
-      if (hour < 1 || hour > 12) {
-        return Optional.empty();
-      }
-      hour = hour % 12 + (half.equalsIgnoreCase("pm") ? 12 : 0);
-    }
-    try {
-      return Optional.of(LocalTime.of(hour, Integer.parseInt(parts.group(2))));
-    } catch (DateTimeException noTime) {
-      return Optional.empty();
-    }
   }
 
   @Override
