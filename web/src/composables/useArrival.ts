@@ -1,4 +1,5 @@
 import { onScopeDispose } from 'vue'
+import { useEventListener } from '@vueuse/core'
 import { useRouter } from 'vue-router'
 
 const NAME = 'Ulna Awl'
@@ -9,11 +10,16 @@ const main = () => document.querySelector<HTMLElement>('main')
 
 /**
  * Whoever comes to another page by a link hears which one it is: the window bears its heading, and
- * the heading has the focus, unless the page has given it to something of its own.
+ * the heading has the focus, unless the page has given it to something of its own, or its reader
+ * has already gone on by key or pointer: into a dialog, say, while the page was still loading.
  */
 export function useArrival(): void {
   let watching: MutationObserver | undefined
   let giveUp: ReturnType<typeof setTimeout> | undefined
+  let goneOn = false
+
+  for (const act of ['keydown', 'pointerdown'] as const)
+    useEventListener(window, act, () => (goneOn = true), { capture: true, passive: true })
 
   function stop() {
     watching?.disconnect()
@@ -27,7 +33,7 @@ export function useArrival(): void {
     if (!heading || !words) return false
     document.title = `${words} · ${NAME}`
     const elsewhere = !main()?.contains(document.activeElement)
-    if (hears && elsewhere) {
+    if (hears && elsewhere && !goneOn) {
       heading.tabIndex = -1
       heading.focus({ preventScroll: true })
     }
@@ -37,6 +43,7 @@ export function useArrival(): void {
   const forget = useRouter().afterEach((to, from, failure) => {
     if (failure || to.path === from.path) return
     stop()
+    goneOn = false
     document.title = NAME
     const hears = from.matched.length > 0
     // The heading of the page that is left must not be taken for the new one's.

@@ -119,6 +119,18 @@ describe('whoever arrives', () => {
     shell.unmount()
   })
 
+  it('keeps what was gone on to before the page was there', async () => {
+    const { router, shell } = await app()
+    await router.push('/there')
+    const link = shell.find('a').element
+    link.focus()
+    link.dispatchEvent(new KeyboardEvent('keydown', { key: 'k', ctrlKey: true, bubbles: true }))
+    await new Promise((done) => setTimeout(done, 60))
+    expect(document.title).toBe('There · Ulna Awl')
+    expect(document.activeElement).toBe(link)
+    shell.unmount()
+  })
+
   it('keeps what the page itself gave the focus to', async () => {
     const { router, shell } = await app()
     await router.push('/own')

@@ -169,6 +169,7 @@ public class NewClubTest extends BrowserTest {
     page.waitForURL(Pattern.compile(".*/dances/\\d+$"));
     page.keyboard().press("Control+k");
     words.fill("print");
+    assertThat(page.getByRole(AriaRole.OPTION).first()).containsText("Print room");
     page.keyboard().press("Enter");
     page.waitForURL(Pattern.compile(".*/print.*"));
     assertThat(page.locator(".paper").first()).containsText("Monday Newcomers");
