@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.figure.Placement;
-import ulnaawl.notation.read.ClauseReader.Element;
 
 /** What only shows when some steps stand together. */
 final class ClauseEnds {

@@ -63,21 +63,21 @@ final class LineChoice {
   }
 
   /** The items. */
-  List<Item> of(List<ClauseReader.Element> elements) {
+  List<Item> of(List<Element> elements) {
     return all(elements).getFirst();
   }
 
   /** All ways that fill the places, the plainest first; the plainest alone where none does. */
-  List<List<Item>> all(List<ClauseReader.Element> elements) {
+  List<List<Item>> all(List<Element> elements) {
     List<Reading> readings = List.of(new Reading(List.of(), 0));
-    for (ClauseReader.Element element : elements) {
+    for (Element element : elements) {
       List<Reading> longer = new ArrayList<>();
       for (Reading reading : readings) {
         longer.addAll(
             switch (element) {
-              case ClauseReader.Element.Step it -> step(reading, it.draft());
-              case ClauseReader.Element.Ampersand it -> ampersand(reading, it);
-              case ClauseReader.Element.Again it -> List.of(again(reading, it));
+              case Element.Step it -> step(reading, it.draft());
+              case Element.Ampersand it -> ampersand(reading, it);
+              case Element.Again it -> List.of(again(reading, it));
             });
       }
       readings = longer.size() > MOST_READINGS ? longer.subList(0, MOST_READINGS) : longer;
@@ -169,7 +169,7 @@ final class LineChoice {
                     new TypedTurn(it.value().eighths(), it.value().side(), true), it.span())));
   }
 
-  private Reading again(Reading before, ClauseReader.Element.Again again) {
+  private Reading again(Reading before, Element.Again again) {
     List<Item> copies = new ArrayList<>();
     for (Item item : named(before.items(), again)) {
       copies.add(again.mirrored() ? item.mirrored() : item);
@@ -178,7 +178,7 @@ final class LineChoice {
   }
 
   /** The items on the counts that are said; none where these do not stand on this line. */
-  private List<Item> named(List<Item> items, ClauseReader.Element.Again again) {
+  private List<Item> named(List<Item> items, Element.Again again) {
     if (again.counts().isEmpty()) {
       return items;
     }
@@ -303,7 +303,7 @@ final class LineChoice {
     return line.text().substring(start, item.span().end() - line.start());
   }
 
-  private List<Reading> ampersand(Reading before, ClauseReader.Element.Ampersand sign) {
+  private List<Reading> ampersand(Reading before, Element.Ampersand sign) {
     if (before.items().isEmpty() || counts.stream().allMatch(Count::isWhole)) {
       return List.of(before);
     }
