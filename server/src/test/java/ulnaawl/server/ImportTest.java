@@ -265,6 +265,9 @@ public class ImportTest extends ServerTest {
         Map.of("a.txt", bytes("title: " + title + "\nsection 1\n1-4  vine R, touch L\n"));
     JsonNode conflict = found(look(oda, file), "CONFLICT").getFirst();
     assertFalse(conflict.get("wise").asBoolean());
+    JsonNode differences = conflict.get("differences");
+    assertTrue(differences.toString().contains("vine"), differences.toString());
+    assertTrue(differences.get(0).has("was"), differences.toString());
     Client.Answer taken = take(oda, file, List.of(conflict));
     assertEquals(taken.status(), 200, taken.raw().body());
     assertEquals(oda.get(address).body().get("version").asInt(), dance.get("version").asInt() + 1);

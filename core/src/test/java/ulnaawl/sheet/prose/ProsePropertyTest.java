@@ -20,6 +20,7 @@ import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.sheet.ReadSheet;
 import ulnaawl.sheet.read.SheetReader;
+import ulnaawl.sheet.read.WrittenAs;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.WallSequence;
@@ -40,8 +41,14 @@ public class ProsePropertyTest {
 
   @Test(dataProvider = "demo")
   public void demoDancesComeBack(Path file) throws IOException {
-    Dance dance = DanceCompiler.compile(Files.readString(file), BOOK).dance();
+    String stepText = Files.readString(file);
+    Dance dance = DanceCompiler.compile(stepText, BOOK).dance();
     String prose = ProseSheet.of(dance, BOOK);
+    assertEquals(writtenAs(stepText), WrittenAs.STEP_TEXT);
+    assertEquals(writtenAs(prose), WrittenAs.PRINTED_SHEET, prose);
+    // A slip in it makes it no printed sheet.
+    String slip = stepText.replaceFirst("(?m)^(1-\\d\\s+)\\w+", "$1vyne");
+    assertEquals(writtenAs(slip), WrittenAs.STEP_TEXT, slip);
     Dance again = again(prose);
     assertEquals(places(again.parts()), places(dance.parts()), prose);
     assertEquals(walls(again), walls(dance), prose);
@@ -80,6 +87,11 @@ public class ProsePropertyTest {
         assertEquals(places(again(prose).parts()), places(compiled.dance().parts()), prose);
       }
     }
+  }
+
+  private static WrittenAs writtenAs(String text) {
+    return WrittenAs.of(
+        text, DanceCompiler.compile(text, BOOK).diagnostics(), new SheetReader(BOOK).read(text));
   }
 
   private static Dance again(String prose) {

@@ -3,6 +3,7 @@ package ulnaawl.formats.calendar;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Something in a calendar that was read.
@@ -21,6 +22,19 @@ public record CalendarEvent(
     LocalDate to,
     Optional<Hours> hours,
     boolean cancelled) {
+
+  private static final Pattern CLOSED =
+      Pattern.compile(
+          "(?is).*\\b(closed|closure|no class(es)?|no dancing|shut)\\b.*",
+          Pattern.UNICODE_CHARACTER_CLASS);
+
+  /**
+   * Whether it says that nobody dances. That a day is a holiday does not say so. The words: common
+   * practice, no source.
+   */
+  public boolean saysClosed() {
+    return CLOSED.matcher(summary).matches();
+  }
 
   /**
    * Hours of a day.

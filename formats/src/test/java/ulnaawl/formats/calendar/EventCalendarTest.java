@@ -34,6 +34,19 @@ public class EventCalendarTest {
     return read.events().stream().map(it -> it.from().toString().substring(5)).toList();
   }
 
+  /** A day off for others is none for dancers unless it says so. */
+  @Test
+  public void whatSaysThatNobodyDancesIsKnown() {
+    LocalDate day = LocalDate.of(1997, 5, 1);
+    List<String> closed =
+        List.of("Hall closed", "NO CLASS tonight", "no classes", "Shut: the floor is sanded");
+    List<String> open = List.of("Labour Day", "Half-term", "", "Closing party", "Shutter dance");
+    for (String summary : Stream.concat(closed.stream(), open.stream()).toList()) {
+      CalendarEvent event = new CalendarEvent(1, summary, day, day, Optional.empty(), false);
+      assertEquals(event.saysClosed(), closed.contains(summary), summary);
+    }
+  }
+
   /** Section 3.8.5.3; each rule with the days that the standard lists for it. */
   @DataProvider
   public Object[][] rulesOfTheStandard() {

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarEvent;
 import ulnaawl.formats.table.ClubTable;
@@ -15,7 +14,6 @@ import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.exchange.Brought;
 import ulnaawl.server.exchange.Coming;
 import ulnaawl.server.exchange.Found;
-import ulnaawl.server.exchange.Found.State;
 import ulnaawl.server.exchange.Found.Where;
 import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
@@ -31,10 +29,6 @@ class ClosedDaysIn implements Incoming, Outgoing {
 
   private static final int LONGEST_NOTE = 120;
   private static final int LONGEST_DAYS = 120;
-
-  /** Common practice, no source. */
-  private static final Pattern SAYS_SO =
-      Pattern.compile("(?i).*\\b(closed|closure|no class(es)?|no dancing|shut)\\b.*");
 
   private final ClosedDays closed;
   private final EventsBrought events;
@@ -64,14 +58,13 @@ class ClosedDaysIn implements Incoming, Outgoing {
     for (EventsBrought.Event one : events.of(brought)) {
       CalendarEvent event = one.event();
       if (event.hours().isEmpty() && !event.cancelled()) {
-        boolean isWise = SAYS_SO.matcher(event.summary()).matches();
         found.add(
             look(
                 new Where(one.part(), event.line()),
                 event.from(),
                 event.to(),
                 event.summary(),
-                isWise));
+                event.saysClosed()));
       }
     }
     events
@@ -121,15 +114,10 @@ class ClosedDaysIn implements Incoming, Outgoing {
       return spot.same(title, "closed already");
     }
     ClosedRow row = new ClosedRow(0, Optional.empty(), from, to, note, "");
-    return new Found(
-        spot.part(),
-        spot.line(),
-        title,
-        State.NEW,
-        isWise ? "" : "Take it if there is no class on these days.",
-        List.of(),
-        isWise,
-        Optional.of(me -> take(row, me)));
+    Found.Take take = me -> take(row, me);
+    return isWise
+        ? spot.fresh(title, "", take)
+        : spot.doubtful(title, "Take it if there is no class on these days.", take);
   }
 
   private Taken take(ClosedRow row, SignedIn me) {

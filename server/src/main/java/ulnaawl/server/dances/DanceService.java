@@ -74,13 +74,16 @@ public class DanceService {
   @Transactional
   public DanceRow add(String stepText, Optional<String> sheet, SignedIn me) {
     DanceRow added = addFor(stepText, me.name());
-    sheet.ifPresent(it -> {
-      if (it.indexOf('\0') >= 0) {
-        throw Problem.rejected("The sheet is not a text.");
-      }
-      store.keepSheet(added.at(), it);
-    });
+    sheet.ifPresent(it -> keep(added, it));
     return added;
+  }
+
+  /** Keeps the printed sheet that a version was read from. */
+  private void keep(DanceRow read, String sheet) {
+    if (sheet.indexOf('\0') >= 0) {
+      throw Problem.rejected("The sheet is not a text.");
+    }
+    store.keepSheet(read.at(), sheet);
   }
 
   /** Adds a dance without a role check, for the demo club. */
@@ -98,6 +101,15 @@ public class DanceService {
   @Transactional
   public DanceRow change(long id, int version, String stepText, SignedIn me) {
     return write(get(id), version, stepText, Action.CHANGED, me);
+  }
+
+  /** Changes a dance to what was read from a printed sheet, which is kept beside it. */
+  @Transactional
+  public DanceRow change(
+      long id, int version, String stepText, Optional<String> sheet, SignedIn me) {
+    DanceRow changed = change(id, version, stepText, me);
+    sheet.ifPresent(it -> keep(changed, it));
+    return changed;
   }
 
   /** Writes an earlier version anew; one that was archived comes back with it. */

@@ -34,6 +34,7 @@ import ulnaawl.server.exchange.Imports.Left;
 import ulnaawl.server.exchange.Imports.Looked;
 import ulnaawl.server.exchange.Imports.Sent;
 import ulnaawl.server.history.Audit;
+import ulnaawl.server.history.LineDifference;
 import ulnaawl.server.platform.Problem;
 
 /** What comes into the club in files, and the tables that it gives. */
@@ -118,7 +119,8 @@ class ExchangeController {
    * @param number by which it is chosen
    * @param file the number of its file, from 0
    * @param line from 1; 0 for the whole file
-   * @param lines what is not sure of it
+   * @param doubts what is not sure of it
+   * @param differences where it differs from what the club has
    * @param wise whether one takes it without a further look
    * @param takes whether it can be taken
    */
@@ -130,7 +132,8 @@ class ExchangeController {
       String title,
       Found.State state,
       String note,
-      List<String> lines,
+      List<String> doubts,
+      List<LineDifference> differences,
       boolean wise,
       boolean takes) {}
 
@@ -149,7 +152,8 @@ class ExchangeController {
                 it.title(),
                 it.state(),
                 it.note(),
-                it.lines(),
+                it.doubts(),
+                it.differences().stream().map(LineDifference::of).toList(),
                 it.isWise(),
                 it.take().isPresent()));
       }

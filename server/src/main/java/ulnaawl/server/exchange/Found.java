@@ -3,6 +3,7 @@ package ulnaawl.server.exchange;
 import java.util.List;
 import java.util.Optional;
 import ulnaawl.server.access.SignedIn;
+import ulnaawl.server.history.Difference;
 
 /**
  * Something that a file holds, and what would become of it.
@@ -10,7 +11,8 @@ import ulnaawl.server.access.SignedIn;
  * @param part the number of its file, from 0
  * @param line where it stands in it, from 1; 0 for the whole file
  * @param note what one should know before it is taken, or why it cannot be
- * @param lines what is not sure of it, line by line
+ * @param doubts what is not sure of it, line by line
+ * @param differences where it differs from what the club has
  * @param isWise whether it is taken unless somebody says otherwise
  * @param take takes it; empty where there is nothing to take
  */
@@ -20,12 +22,14 @@ public record Found(
     String title,
     State state,
     String note,
-    List<String> lines,
+    List<String> doubts,
+    List<Difference> differences,
     boolean isWise,
     Optional<Take> take) {
 
   public Found {
-    lines = List.copyOf(lines);
+    doubts = List.copyOf(doubts);
+    differences = List.copyOf(differences);
   }
 
   /** How it stands to what the club has. */
@@ -50,27 +54,40 @@ public record Found(
   public record Where(int part, int line) {
 
     public Found fresh(String title, String note, Take take) {
-      return new Found(part, line, title, State.NEW, note, List.of(), true, Optional.of(take));
+      return plain(title, State.NEW, note, true, Optional.of(take));
+    }
+
+    /** Something new that one should know about before one takes it. */
+    public Found doubtful(String title, String note, Take take) {
+      return plain(title, State.NEW, note, false, Optional.of(take));
+    }
+
+    /** Something that the club has and that gains by it. */
+    public Found changed(String title, String note, Take take) {
+      return plain(title, State.CHANGED, note, true, Optional.of(take));
     }
 
     public Found same(String title, String note) {
-      return new Found(part, line, title, State.SAME, note, List.of(), false, Optional.empty());
+      return plain(title, State.SAME, note, false, Optional.empty());
     }
 
     /** Something that the club has otherwise, and that cannot take its place. */
     public Found conflict(String title, String note) {
-      return new Found(part, line, title, State.CONFLICT, note, List.of(), false, Optional.empty());
+      return plain(title, State.CONFLICT, note, false, Optional.empty());
     }
 
     /** Something that the club has otherwise; it can take its place. */
     public Found conflict(String title, String note, Take take) {
-      return new Found(
-          part, line, title, State.CONFLICT, note, List.of(), false, Optional.of(take));
+      return plain(title, State.CONFLICT, note, false, Optional.of(take));
     }
 
     public Found unreadable(String title, String why) {
-      return new Found(
-          part, line, title, State.UNREADABLE, why, List.of(), false, Optional.empty());
+      return plain(title, State.UNREADABLE, why, false, Optional.empty());
+    }
+
+    private Found plain(
+        String title, State state, String note, boolean isWise, Optional<Take> take) {
+      return new Found(part, line, title, state, note, List.of(), List.of(), isWise, take);
     }
   }
 }

@@ -4,7 +4,6 @@ import java.time.LocalDateTime;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,9 +24,6 @@ class HistoryController {
   HistoryController(HistoryService history) {
     this.history = history;
   }
-
-  /** A line that a change took away, put in, or put in the place of another. */
-  record LineDifference(@Nullable String was, @Nullable String now) {}
 
   /** A change; the moment is in universal time. */
   record HistoryEntry(
@@ -55,9 +51,7 @@ class HistoryController {
       @PathVariable long id,
       @RequestParam int from,
       @RequestParam int to) {
-    return history.between(shown(thing), id, from, to).stream()
-        .map(it -> new LineDifference(it.was().orElse(null), it.now().orElse(null)))
-        .toList();
+    return history.between(shown(thing), id, from, to).stream().map(LineDifference::of).toList();
   }
 
   @GetMapping("/{thing}")
@@ -91,8 +85,6 @@ class HistoryController {
         change.fromVersion(),
         change.toVersion(),
         change.subject(),
-        entry.differences().stream()
-            .map(it -> new LineDifference(it.was().orElse(null), it.now().orElse(null)))
-            .toList());
+        entry.differences().stream().map(LineDifference::of).toList());
   }
 }

@@ -1,8 +1,5 @@
 package ulnaawl.server.history;
 
-import com.github.difflib.text.DiffRow;
-import com.github.difflib.text.DiffRowGenerator;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -18,10 +15,6 @@ public class HistoryService {
 
   private static final int MOST = 100;
 
-  /** Lines as they are; how they are shown is for the page to say. */
-  private static final DiffRowGenerator GENERATOR =
-      DiffRowGenerator.create().lineNormalizer(line -> line).build();
-
   private final ChangeLogStore store;
   private final Today today;
   private final Map<Thing, HistoryText> texts = new EnumMap<>(Thing.class);
@@ -31,9 +24,6 @@ public class HistoryService {
     this.today = today;
     texts.forEach(text -> this.texts.put(text.thing(), text));
   }
-
-  /** A line that a change took away, put in, or put in the place of another. */
-  record Difference(Optional<String> was, Optional<String> now) {}
 
   /** A change with what differs; empty where either version is not known. */
   record Entry(LogRow row, List<Difference> differences) {}
@@ -77,7 +67,7 @@ public class HistoryService {
     boolean written =
         text.isOnlyWritten(was.id(), was.number()) || text.isOnlyWritten(now.id(), now.number());
     return lines(text, was, written)
-        .flatMap(one -> lines(text, now, written).map(other -> differences(one, other)));
+        .flatMap(one -> lines(text, now, written).map(other -> Difference.between(one, other)));
   }
 
   private static Optional<List<String>> lines(HistoryText text, Version of, boolean written) {
@@ -113,21 +103,5 @@ public class HistoryService {
             new Version(change.id(), change.fromVersion(), before),
             new Version(change.id(), change.toVersion(), change.content()))
         .orElse(List.of());
-  }
-
-  private static List<Difference> differences(List<String> was, List<String> now) {
-    List<Difference> found = new ArrayList<>();
-    for (DiffRow row : GENERATOR.generateDiffRows(was, now)) {
-      switch (row.getTag()) {
-        case INSERT -> found.add(new Difference(Optional.empty(), Optional.of(row.getNewLine())));
-        case DELETE -> found.add(new Difference(Optional.of(row.getOldLine()), Optional.empty()));
-        case CHANGE ->
-            found.add(new Difference(Optional.of(row.getOldLine()), Optional.of(row.getNewLine())));
-        case EQUAL -> {
-          // What stayed is not told.
-        }
-      }
-    }
-    return found;
   }
 }

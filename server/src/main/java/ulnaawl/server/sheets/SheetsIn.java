@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.lineage.FeetPrint;
@@ -15,6 +14,7 @@ import ulnaawl.notation.Limits;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
+import ulnaawl.server.dances.DanceComparison;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -26,11 +26,13 @@ import ulnaawl.server.exchange.Found.Where;
 import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
 import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.history.Difference;
 import ulnaawl.server.platform.Names;
 import ulnaawl.sheet.ReadLine;
 import ulnaawl.sheet.ReadLine.Understanding;
 import ulnaawl.sheet.ReadSheet;
 import ulnaawl.sheet.read.SheetReader;
+import ulnaawl.sheet.read.WrittenAs;
 import ulnaawl.text.Diagnostic;
 import ulnaawl.words.Speech;
 
@@ -39,18 +41,21 @@ import ulnaawl.words.Speech;
 class SheetsIn implements Incoming {
 
   private static final int MOST_LINES = 12;
-
-  /** A text that has both is step text, mistakes in it or not. */
-  private static final Pattern TITLE_FIRST = Pattern.compile("(?is)\\s*title:.*");
-
-  private static final Pattern SECTION = Pattern.compile("(?im)^section\\b");
+  private static final int MOST_DIFFERENCES = 60;
 
   private final DanceReader reader;
   private final DanceService dances;
   private final Catalog catalog;
+  private final DanceComparison comparison;
   private final Speech speech;
 
-  SheetsIn(DanceReader reader, DanceService dances, Catalog catalog, Speech speech) {
+  SheetsIn(
+      DanceReader reader,
+      DanceService dances,
+      Catalog catalog,
+      DanceComparison comparison,
+      Speech speech) {
+    this.comparison = comparison;
     this.reader = reader;
     this.dances = dances;
     this.catalog = catalog;
@@ -83,15 +88,20 @@ class SheetsIn implements Incoming {
   }
 
   private List<Sheet> sheets(int part, String text) {
-    boolean written = TITLE_FIRST.matcher(text).matches() && SECTION.matcher(text).find();
-    if (written || (text.length() <= Limits.TEXT && reader.read(text).isSound())) {
-      return List.of(stepText(new Where(part, 1), text));
-    }
     if (text.length() > SheetShapes.MOST_TEXT) {
       return List.of(stepText(new Where(part, 0), text));
     }
-    return new SheetReader(reader.book())
-        .read(text).stream().map(sheet -> printed(part, sheet)).toList();
+    boolean fits = text.length() <= Limits.TEXT;
+    List<Diagnostic> mistakes = fits ? reader.read(text).diagnostics() : List.of();
+    if (fits && mistakes.stream().noneMatch(Diagnostic::isError)) {
+      return List.of(stepText(new Where(part, 1), text));
+    }
+    List<ReadSheet> sheets = new SheetReader(reader.book()).read(text);
+    WrittenAs kind = fits ? WrittenAs.of(text, mistakes, sheets) : WrittenAs.PRINTED_SHEET;
+    return switch (kind) {
+      case STEP_TEXT -> List.of(stepText(new Where(part, 1), text));
+      case PRINTED_SHEET -> sheets.stream().map(sheet -> printed(part, sheet)).toList();
+    };
   }
 
   private Sheet stepText(Where spot, String text) {
@@ -174,10 +184,16 @@ class SheetsIn implements Incoming {
               .map(it -> "The feet do the same as in " + it + ", which the club has.")
               .orElse("");
       return found(
-          sheet, read, Found.State.NEW, like, like.isEmpty() && sheet.isWise() && read.isSound());
+          sheet,
+          read,
+          Found.State.NEW,
+          like,
+          List.of(),
+          like.isEmpty() && sheet.isWise() && read.isSound());
     }
     DanceRow row = twin.row();
-    if (dances.version(row.at()).stepText().strip().equals(text.strip())) {
+    String ours = dances.version(row.at()).stepText();
+    if (ours.strip().equals(text.strip())) {
       return spot.same(title, "");
     }
     return found(
@@ -186,17 +202,24 @@ class SheetsIn implements Incoming {
         Found.State.CONFLICT,
         "The club has a dance of this title with another text; taken, this becomes its next"
             + " version.",
+        comparison.between(ours, text),
         false);
   }
 
-  private Found found(Sheet sheet, ReadDance read, Found.State state, String note, boolean isWise) {
-    List<String> lines = new ArrayList<>(sheet.doubts());
+  private Found found(
+      Sheet sheet,
+      ReadDance read,
+      Found.State state,
+      String note,
+      List<Difference> differences,
+      boolean isWise) {
+    List<String> doubts = new ArrayList<>(sheet.doubts());
     read.diagnostics().stream()
         .filter(Diagnostic::isError)
         .map(it -> "step text, line " + read.source().line(it.span().start()) + ": " + it.message())
-        .forEach(lines::add);
-    int more = lines.size() - MOST_LINES;
-    List<String> shown = new ArrayList<>(lines.subList(0, Math.min(lines.size(), MOST_LINES)));
+        .forEach(doubts::add);
+    int more = doubts.size() - MOST_LINES;
+    List<String> shown = new ArrayList<>(doubts.subList(0, Math.min(doubts.size(), MOST_LINES)));
     if (more > 0) {
       shown.add("and " + more + " more");
     }
@@ -208,6 +231,7 @@ class SheetsIn implements Incoming {
         state,
         note,
         shown,
+        differences.subList(0, Math.min(differences.size(), MOST_DIFFERENCES)),
         isWise,
         Optional.of(me -> take(sheet, title, me)));
   }
@@ -222,7 +246,7 @@ class SheetsIn implements Incoming {
       return Taken.added(added.id(), added.version());
     }
     DanceRow was = there.get();
-    DanceRow now = dances.change(was.id(), was.version(), sheet.stepText(), me);
+    DanceRow now = dances.change(was.id(), was.version(), sheet.stepText(), sheet.printed(), me);
     return new Taken(now.id(), was.version(), now.version());
   }
 

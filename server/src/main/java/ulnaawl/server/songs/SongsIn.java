@@ -13,7 +13,6 @@ import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.exchange.Brought;
 import ulnaawl.server.exchange.Coming;
 import ulnaawl.server.exchange.Found;
-import ulnaawl.server.exchange.Found.State;
 import ulnaawl.server.exchange.Found.Where;
 import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
@@ -58,16 +57,7 @@ class SongsIn implements Incoming {
     Found.Take take = me -> take(entry.song(), me);
     return switch (line.what()) {
       case NEW -> spot.fresh(title, line.note(), take);
-      case FILLED ->
-          new Found(
-              part,
-              entry.line(),
-              title,
-              State.CHANGED,
-              line.note(),
-              List.of(),
-              true,
-              Optional.of(take));
+      case FILLED -> spot.changed(title, line.note(), take);
       case SAME -> spot.same(title, "");
       case DIFFERS -> spot.conflict(title, line.note());
       case FAULT -> spot.unreadable(title, line.note());
