@@ -52,6 +52,9 @@ const PLACES = [
   <a class="skip" href="#main">Skip to the page</a>
   <header v-if="!bare" class="bar no-print">
     <RouterLink to="/classes" class="name">Ulna Awl</RouterLink>
+    <span v-if="session.invented" class="invented" title="Everybody and everything in this club is invented"
+      >sample club</span
+    >
     <nav aria-label="Main">
       <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
         place.name
@@ -136,6 +139,14 @@ const PLACES = [
   color: var(--on-action);
   text-decoration: none;
   letter-spacing: -0.02em;
+}
+.invented {
+  margin-left: calc(var(--space-3) - var(--space-5));
+  font-size: 14px;
+  white-space: nowrap;
+  border: 1px solid currentcolor;
+  border-radius: var(--radius-small);
+  padding: 0 7px;
 }
 nav {
   display: flex;

@@ -34,8 +34,8 @@ export async function show(component: Component, options: Options = {}): Promise
   const pinia = createPinia()
   setActivePinia(pinia)
   useSession().session = options.nobody
-    ? { leads: [], needsSetup: true }
-    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false }
+    ? { leads: [], needsSetup: true, invented: false }
+    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

@@ -48,6 +48,7 @@ const PAGES: PageOf[] = [
   action('Read sheets', '/dances/read', 'new import paste pdf', 'leads'),
   action('Add a song', '/songs/new', 'new', 'instructor'),
   action('First evening', '/first', 'begin groups starter dances', 'instructor'),
+  action('Open a sample club', '/first', 'demo explore look around invented', 'instructor'),
   action('Second screen', '/screen', 'show dancers', 'anybody'),
 ]
 

@@ -26,6 +26,8 @@ export const useSession = defineStore('session', () => {
   const mayChangeGroup = (group: number | undefined) =>
     isInstructor.value ||
     (mayLead.value && group !== undefined && (session.value?.leads ?? []).includes(group))
+  /** Whether this is the invented club, for looking around. */
+  const invented = computed(() => session.value?.invented ?? false)
   const needsSetup = computed(() => session.value?.needsSetup ?? false)
 
   async function load() {
@@ -60,7 +62,7 @@ export const useSession = defineStore('session', () => {
 
   function forget() {
     void forgetAnswers()
-    session.value = { needsSetup: false, leads: [] }
+    session.value = { needsSetup: false, leads: [], invented: invented.value }
   }
 
   return {
@@ -72,6 +74,7 @@ export const useSession = defineStore('session', () => {
     mayChangeClass,
     mayChangeGroup,
     needsSetup,
+    invented,
     load,
     begin,
     setUp,

@@ -82,7 +82,13 @@ describe('people', () => {
     serve({
       'GET /api/invitations': () => [],
       'GET /api/people': () => [INES],
-      'GET /api/session': () => ({ name: 'Oda Marsh', role: 'INSTRUCTOR', leads: [], needsSetup: false }),
+      'GET /api/session': () => ({
+        name: 'Oda Marsh',
+        role: 'INSTRUCTOR',
+        leads: [],
+        needsSetup: false,
+        invented: false,
+      }),
       'PUT /api/people/{id}': ({ body }) =>
         refuse ? new Refused(409, 'This looks like Ida Olsen.') : { ...INES, name: body.name },
     })
@@ -160,6 +166,7 @@ describe('a new password', () => {
         role: 'INSTRUCTOR',
         leads: [],
         needsSetup: false,
+        invented: false,
       }),
     })
     const page = await show(AccountView)

@@ -29,6 +29,7 @@ describe('the door', () => {
         role: 'INSTRUCTOR',
         leads: [],
         needsSetup: false,
+        invented: false,
       }),
     })
     const page = await show(SignInView, { path: '/sign-in?next=/dances/3', route: '/sign-in' })
@@ -40,14 +41,22 @@ describe('the door', () => {
   })
 
   it('never leads away from the app, whatever the address says', async () => {
-    serve({ 'POST /api/session': () => ({ leads: [], needsSetup: false }) })
+    serve({ 'POST /api/session': () => ({ leads: [], needsSetup: false, invented: false }) })
     const page = await show(SignInView, { path: '/sign-in?next=https://elsewhere.test', route: '/sign-in' })
     await submit(page)
     expect(page.router.currentRoute.value.fullPath).toBe('/classes')
   })
 
   it('of a new club asks for the code of whoever started the server', async () => {
-    serve({ 'POST /api/setup': () => ({ name: 'Ada', role: 'INSTRUCTOR', leads: [], needsSetup: false }) })
+    serve({
+      'POST /api/setup': () => ({
+        name: 'Ada',
+        role: 'INSTRUCTOR',
+        leads: [],
+        needsSetup: false,
+        invented: false,
+      }),
+    })
     const page = await show(SignInView, { path: '/sign-in', route: '/sign-in', nobody: true })
     expect(page.words()).toContain('You are the first instructor')
     await page.type('name', 'Ada')

@@ -129,10 +129,16 @@ describe('the log of a class', () => {
     offline(true)
     await press('Write it down')
     offline(false)
-    useSession().session = { name: 'Ines', role: 'CO_INSTRUCTOR', leads: [], needsSetup: false }
+    useSession().session = {
+      name: 'Ines',
+      role: 'CO_INSTRUCTOR',
+      leads: [],
+      needsSetup: false,
+      invented: false,
+    }
     await useOutbox().flush()
     expect(sent()).toHaveLength(0)
-    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', leads: [], needsSetup: false }
+    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
     await useOutbox().flush()
     expect(sent()).toHaveLength(1)
   })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import LineDifferences from '@/components/line-differences/LineDifferences.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/useLoad'
 import { moment } from '@/domain/time'
@@ -89,12 +90,7 @@ const canGoBack = (entry: Entry) =>
         @again="between.load"
       >
         <p v-if="!between.data.value?.length">These two are danced alike.</p>
-        <ul class="differences">
-          <li v-for="(line, i) in between.data.value" :key="i">
-            <del v-if="line.was != null">{{ line.was || '(empty line)' }}</del>
-            <ins v-if="line.now != null">{{ line.now || '(empty line)' }}</ins>
-          </li>
-        </ul>
+        <LineDifferences v-else :lines="between.data.value" />
       </PageState>
       <ol>
         <li v-for="entry in data" :key="entry.id">
@@ -107,12 +103,7 @@ const canGoBack = (entry: Entry) =>
               Bring version {{ entry.toVersion }} back
             </el-button>
           </p>
-          <ul v-if="entry.differences.length" class="differences">
-            <li v-for="(line, i) in entry.differences" :key="i">
-              <del v-if="line.was != null">{{ line.was || '(empty line)' }}</del>
-              <ins v-if="line.now != null">{{ line.now || '(empty line)' }}</ins>
-            </li>
-          </ul>
+          <LineDifferences v-if="entry.differences.length" :lines="entry.differences" />
         </li>
       </ol>
     </PageState>
@@ -136,35 +127,5 @@ ol {
 ol > li {
   border-top: 1px solid var(--line);
   padding: var(--space-2) 0;
-}
-.differences {
-  list-style: none;
-  margin: 4px 0 0;
-  padding: 0;
-  display: grid;
-  gap: 3px;
-  font: 400 13px/1.45 var(--type-mono);
-}
-del,
-ins {
-  display: block;
-  text-decoration: none;
-  padding: 0 8px;
-  border-left: 4px solid;
-  white-space: pre-wrap;
-}
-del {
-  border-color: var(--wrong);
-  background: var(--wrong-wash);
-}
-del::before {
-  content: '− ';
-}
-ins {
-  border-color: var(--good);
-  background: var(--accent-wash);
-}
-ins::before {
-  content: '+ ';
 }
 </style>

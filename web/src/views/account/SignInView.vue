@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import FormField from '@/components/form-field/FormField.vue'
 import { useEntry } from '@/composables/useEntry'
@@ -14,6 +14,15 @@ const code = ref('')
 const first = computed(() => session.needsSetup)
 /** A club that was set up just now begins with its first evening. */
 let setUpNow = false
+
+/** A link into a sample club brings the fields along; another club does not look at them. */
+function fromLink() {
+  const brought = new URLSearchParams(route.hash.slice(1))
+  if (!session.invented || !brought.has('as')) return
+  name.value = brought.get('as') ?? ''
+  password.value = brought.get('word') ?? ''
+}
+onMounted(fromLink)
 
 const { problem, busy, enter } = useEntry(
   () => {
@@ -36,6 +45,9 @@ const { problem, busy, enter } = useEntry(
       Nobody has an account here yet. You are the <strong>first instructor</strong>: choose your name and a
       password; you add your colleagues afterwards. The code stands in the window in which the server was
       started.
+    </p>
+    <p v-else-if="session.invented" class="quiet">
+      A sample club: everybody and everything in it is invented. Write and try what you like.
     </p>
     <p v-else class="quiet">Plan the class, teach it section by section, remember what each group knows.</p>
     <FormField label="Name"

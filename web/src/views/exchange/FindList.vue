@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
+import LineDifferences from '@/components/line-differences/LineDifferences.vue'
 import { STATES, type Find } from './useImport'
 
 /** What was found of one kind: what wants a look first, then what is plain. */
@@ -70,12 +71,16 @@ function place(one: Find): string {
             <span class="quiet after">{{ place(one) }}</span>
           </p>
           <p v-if="one.note" :class="one.state === 'UNREADABLE' ? 'wrong' : ''">{{ one.note }}</p>
-          <details v-if="one.lines.length">
+          <details v-if="one.differences.length">
+            <summary>where they differ: the club’s (−), the file’s (+)</summary>
+            <LineDifferences :lines="one.differences" />
+          </details>
+          <details v-if="one.doubts.length">
             <summary>
-              {{ one.lines.length === 1 ? 'one line is' : `${one.lines.length} lines are` }} not sure
+              {{ one.doubts.length === 1 ? 'one line is' : `${one.doubts.length} lines are` }} not sure
             </summary>
             <ul>
-              <li v-for="(line, i) in one.lines" :key="i">{{ line }}</li>
+              <li v-for="(line, i) in one.doubts" :key="i">{{ line }}</li>
             </ul>
           </details>
         </div>

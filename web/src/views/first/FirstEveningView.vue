@@ -11,6 +11,7 @@ import ClubFilePanel from '@/views/club/ClubFilePanel.vue'
 import InvitePanel from '@/views/club/InvitePanel.vue'
 import GroupForm from '@/views/groups/GroupForm.vue'
 import FirstStep from './FirstStep.vue'
+import SamplePanel from './SamplePanel.vue'
 import StarterDances from './StarterDances.vue'
 
 /** From nothing to the first class: groups, dances, people, the evening itself. */
@@ -106,9 +107,6 @@ async function added() {
         A class wants a dance or two to teach; take some above.
       </p>
     </FirstStep>
-    <p class="quiet">
-      To look around first: <code>./ulna demo</code> opens an invented club beside yours, on another port with
-      <code>--port</code>; nothing of it comes into yours.
-    </p>
+    <SamplePanel />
   </div>
 </template>

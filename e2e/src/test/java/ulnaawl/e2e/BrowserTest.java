@@ -52,6 +52,14 @@ abstract class BrowserTest {
       addEventListener('unhandledrejection', event => console.error('script: ' + event.reason));
       """;
 
+  private static final String FILLED =
+      """
+      () => {
+        const words = document.querySelector('main')?.textContent.trim() ?? '';
+        return words !== '' && !words.includes('Fetching…');
+      }
+      """;
+
   private static final String POLICY = "violates the following Content Security Policy";
 
   static {
@@ -127,16 +135,19 @@ abstract class BrowserTest {
   }
 
   /**
-   * Waits until a page has everything it asks for. In Firefox a page that listens to events counts
-   * as one that still loads: there it is given a moment.
+   * Waits until a page has everything it asks for. That the network is idle does not say so by
+   * itself: on a busy machine it is before a page has asked. In Firefox a page that listens to
+   * events counts as one that still loads: there it is given a moment.
    */
   static void settle(Page page) {
+    page.waitForFunction(FILLED);
     if (page.context().browser().browserType().name().equals("firefox")) {
       page.waitForLoadState();
       page.waitForTimeout(FIREFOX_MS);
     } else {
       page.waitForLoadState(LoadState.NETWORKIDLE);
     }
+    page.waitForFunction(FILLED);
   }
 
   /** The path of a dance of the club, by its title; somebody is signed in. */

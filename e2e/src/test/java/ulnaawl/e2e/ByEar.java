@@ -70,8 +70,8 @@ final class ByEar {
     List<String> said = List.of();
     for (int i = 0; i < MOST_TRIES; i++) {
       said =
-          page.locator("[role=status], [role=alert], [aria-live]").all().stream()
-              .map(it -> String.valueOf(it.textContent()).strip())
+          page.locator("[role=status], [role=alert], [aria-live]").allTextContents().stream()
+              .map(String::strip)
               .filter(it -> !it.isEmpty())
               .toList();
       if (said.stream().anyMatch(it -> it.contains(words))) {

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.Margin;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -111,7 +110,7 @@ public class MusicTest extends BrowserTest {
     for (Object one : dances) {
       List<?> dance = (List<?>) one;
       page.navigate(at("/dances/" + dance.get(0) + "/calls"));
-      page.waitForLoadState(LoadState.NETWORKIDLE);
+      settle(page);
       byte[] pdf =
           page.pdf(
               new Page.PdfOptions()

@@ -157,6 +157,31 @@ public class NewClubTest extends BrowserTest {
     }
   }
 
+  /** An invented club beside one's own: looked around in, and removed; one stays signed in here. */
+  @Test
+  public void aSampleClubIsOpenedBesideAndRemoved() throws IOException, InterruptedException {
+    try (RunningApp app = empty("beside-sample.log")) {
+      Page page = setUp(app, "Ada Brook");
+      Locator sample = step(page, "A sample club");
+      sample.getByText("Open a sample club").click();
+      Locator door = sample.getByText("Wilma Otterspoor");
+      door.waitFor(new Locator.WaitForOptions().setTimeout(90_000));
+      Page inside = page.context().waitForPage(door::click);
+      assertThat(inside.getByLabel("Name")).hasValue("Wilma Otterspoor");
+      assertThat(inside.getByText("everybody and everything in it is invented")).isVisible();
+      button(inside, "Sign in").click();
+      assertThat(inside.getByText("sample club")).isVisible();
+      assertThat(inside.getByText("Thursday Turners").first()).isVisible();
+      page.reload();
+      assertThat(heading(page, "First evening")).isVisible();
+      assertThat(page.getByText("sample club", new Page.GetByTextOptions().setExact(true)))
+          .hasCount(0);
+      button(page, "Remove it").click();
+      page.getByRole(AriaRole.DIALOG).getByText("Remove it").click();
+      assertThat(sample.getByText("Open a sample club")).isVisible();
+    }
+  }
+
   @Test
   public void anythingIsFoundByAWordAndEveryPageSaysHowItIsUsed() {
     Page page = signedIn("Wilma Otterspoor");

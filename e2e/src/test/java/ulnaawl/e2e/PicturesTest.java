@@ -4,7 +4,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.testng.annotations.Test;
 
@@ -131,7 +130,7 @@ public class PicturesTest extends BrowserTest {
   }
 
   private static void keep(Page page, String file) {
-    page.waitForLoadState(LoadState.NETWORKIDLE);
+    settle(page);
     page.evaluate("() => document.fonts.ready");
     page.waitForTimeout(400);
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(file)));

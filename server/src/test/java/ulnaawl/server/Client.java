@@ -23,12 +23,23 @@ final class Client {
 
   private static final ObjectMapper MAPPER = new ObjectMapper();
 
-  private final CookieManager cookies = new CookieManager();
-  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final CookieManager cookies;
+  private final HttpClient http;
   private final String base;
 
   Client(int port) {
+    this(port, new CookieManager());
+  }
+
+  private Client(int port, CookieManager cookies) {
     this.base = "http://localhost:" + port;
+    this.cookies = cookies;
+    this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  }
+
+  /** The same browser, gone to another server of the same machine. */
+  Client at(int port) {
+    return new Client(port, cookies);
   }
 
   /** An answer: its status and its body, an empty object where it has none. */
@@ -39,14 +50,16 @@ final class Client {
   }
 
   static Client signedIn(int port, String name, String password) {
-    Client client = new Client(port);
+    return new Client(port).signIn(name, password);
+  }
+
+  Client signIn(String name, String password) {
     Answer answer =
-        client.post(
-            "/api/session", json("{'name':'%s','password':'%s'}".formatted(name, password)));
+        post("/api/session", json("{'name':'%s','password':'%s'}".formatted(name, password)));
     if (answer.status() != 200) {
       throw new AssertionError("Not signed in: " + answer.raw().body());
     }
-    return client;
+    return this;
   }
 
   static String json(String withSingleQuotes) {

@@ -281,7 +281,7 @@ public class PeopleTest extends ServerTest {
 
     Client.Answer out = phone.delete("/api/session");
     List<String> cookies = out.raw().headers().allValues("Set-Cookie");
-    for (String name : List.of("JSESSIONID=;", "XSRF-TOKEN=;")) {
+    for (String name : List.of("ulna-invented=;", "XSRF-TOKEN=;")) {
       assertTrue(
           cookies.stream().anyMatch(it -> it.startsWith(name) && it.contains("Max-Age=0")),
           cookies.toString());

@@ -29,7 +29,7 @@ public class SignInTest extends ServerTest {
             .headers()
             .allValues("Set-Cookie")
             .stream()
-            .filter(it -> it.startsWith("ulna-device="))
+            .filter(it -> it.startsWith("ulna-invented-device="))
             .findFirst()
             .orElseThrow();
     assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Strict"), cookie);

@@ -1,9 +1,11 @@
 package ulnaawl.server.access;
 
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.context.SecurityContext;
@@ -12,24 +14,30 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.stereotype.Component;
+import org.springframework.web.util.WebUtils;
 
 /** What a browser is given when somebody signs in, and what is taken from it when they go. */
 @Component
 public class SessionCookies {
 
-  /** The cookie by which a device is known again; it stays when somebody signs out. */
-  public static final String DEVICE = "ulna-device";
-
   private static final String DEVICE_PATH = "/api/session";
   private static final Duration KNOWN_FOR = Duration.ofDays(365);
-  private static final String SESSION = "JSESSIONID";
   private static final String TOKEN = "XSRF-TOKEN";
 
   private final SecurityContextRepository contexts;
+  private final CookieNames names;
   private final CsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
 
-  SessionCookies(SecurityContextRepository contexts) {
+  SessionCookies(SecurityContextRepository contexts, CookieNames names) {
     this.contexts = contexts;
+    this.names = names;
+  }
+
+  /** By what the device was known when it last signed in; empty where it never did. */
+  public String device(HttpServletRequest request) {
+    return Optional.ofNullable(WebUtils.getCookie(request, names.device()))
+        .map(Cookie::getValue)
+        .orElse("");
   }
 
   /**
@@ -41,7 +49,7 @@ public class SessionCookies {
       SignedIn person, String device, HttpServletRequest request, HttpServletResponse response) {
     add(
         response,
-        ResponseCookie.from(DEVICE, device)
+        ResponseCookie.from(names.device(), device)
             .httpOnly(true)
             .secure(request.isSecure())
             .path(DEVICE_PATH)
@@ -70,7 +78,7 @@ public class SessionCookies {
     boolean secure = request.isSecure();
     add(
         response,
-        ResponseCookie.from(SESSION, "").httpOnly(true).secure(secure).path("/").maxAge(0));
+        ResponseCookie.from(names.session(), "").httpOnly(true).secure(secure).path("/").maxAge(0));
     add(response, ResponseCookie.from(TOKEN, "").secure(secure).path("/").maxAge(0));
   }
 

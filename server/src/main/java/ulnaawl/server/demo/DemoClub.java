@@ -22,7 +22,6 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.figure.Level;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.classes.ClassService;
@@ -35,6 +34,8 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.proposals.Proposals;
+import ulnaawl.server.sample.SamplePerson;
+import ulnaawl.server.sample.SampleSettings;
 import ulnaawl.server.socials.Socials;
 import ulnaawl.server.songs.SongService;
 import ulnaawl.server.terms.Terms;
@@ -51,7 +52,6 @@ class DemoClub implements SmartInitializingSingleton {
   private static final int SOCIAL_HEADS = 14;
   private static final int WEEKS_OVER = 5;
   private static final int WEEKS_TO_COME = 9;
-  private static final String PASSWORD = "lantern-light";
 
   private final Notes notes;
   private final Proposals proposals;
@@ -65,6 +65,7 @@ class DemoClub implements SmartInitializingSingleton {
   private final SongService songs;
   private final DemoHistory history;
   private final Today today;
+  private final SampleSettings settings;
 
   DemoClub(
       PeopleService people,
@@ -78,7 +79,9 @@ class DemoClub implements SmartInitializingSingleton {
       Terms terms,
       Socials socials,
       Notes notes,
-      Today today) {
+      Today today,
+      SampleSettings settings) {
+    this.settings = settings;
     this.notes = notes;
     this.proposals = proposals;
     this.away = away;
@@ -100,11 +103,11 @@ class DemoClub implements SmartInitializingSingleton {
     if (!people.needsSetup()) {
       return;
     }
-    SignedIn oda = people.add("Oda Marsh", PASSWORD, Role.OWNER, "Demo");
-    people.add("Wilma Otterspoor", PASSWORD, Role.INSTRUCTOR, "Demo");
-    SignedIn tomas = people.add("Tomas Brandl", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
-    SignedIn ines = people.add("Ines Kallas", PASSWORD, Role.CO_INSTRUCTOR, "Demo");
-    people.add("Bertil Aune", PASSWORD, Role.VIEWER, "Demo");
+    SignedIn oda = add(SamplePerson.ODA);
+    add(SamplePerson.WILMA);
+    SignedIn tomas = add(SamplePerson.TOMAS);
+    SignedIn ines = add(SamplePerson.INES);
+    add(SamplePerson.BERTIL);
     songs.takeFor(text("/demo/songs.csv"), true, "Oda Marsh");
     Map<String, Long> danceIds = loadDances();
     Map<String, GroupRow> groupRows = loadGroups();
@@ -161,6 +164,10 @@ class DemoClub implements SmartInitializingSingleton {
         SOCIAL_HEADS,
         "Oda Marsh");
     LOG.info("The demo club is loaded");
+  }
+
+  private SignedIn add(SamplePerson one) {
+    return people.add(one.fullName(), settings.password(), one.role(), "Demo");
   }
 
   private LocalDate nextClass(GroupRow group) {

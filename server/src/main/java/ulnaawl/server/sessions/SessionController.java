@@ -14,7 +14,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,6 +30,7 @@ import ulnaawl.server.history.Audit;
 import ulnaawl.server.people.Invitations;
 import ulnaawl.server.people.PasswordRules;
 import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.UlnaSettings;
 
 /** Signing in and out, joining, the first owner, and new passwords. */
 @RestController
@@ -44,6 +44,7 @@ class SessionController {
   private final PeopleNow now;
   private final Leading leading;
   private final Audit audit;
+  private final UlnaSettings settings;
 
   SessionController(
       SignIn door,
@@ -52,7 +53,9 @@ class SessionController {
       SessionCookies cookies,
       PeopleNow now,
       Leading leading,
-      Audit audit) {
+      Audit audit,
+      UlnaSettings settings) {
+    this.settings = settings;
     this.audit = audit;
     this.leading = leading;
     this.now = now;
@@ -87,27 +90,38 @@ class SessionController {
    * Who is signed in; name and role are missing for nobody.
    *
    * @param leads the groups of which they lead classes
+   * @param invented whether this is the invented club, for looking around
    */
-  record Session(@Nullable String name, @Nullable Role role, Set<Long> leads, boolean needsSetup) {}
+  record Session(
+      @Nullable String name,
+      @Nullable Role role,
+      Set<Long> leads,
+      boolean needsSetup,
+      boolean invented) {}
 
   @GetMapping("/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn me) {
-    return me == null ? new Session(null, null, Set.of(), people.needsSetup()) : known(me);
+    return me == null
+        ? new Session(null, null, Set.of(), people.needsSetup(), settings.demo())
+        : known(me);
   }
 
   private Session known(SignedIn me) {
-    return new Session(me.name(), me.role(), new TreeSet<>(leading.groupsOf(me.name())), false);
+    return new Session(
+        me.name(), me.role(), new TreeSet<>(leading.groupsOf(me.name())), false, settings.demo());
   }
 
   @PostMapping("/session")
   Session signIn(
       @Valid @RequestBody Credentials credentials,
-      @CookieValue(name = SessionCookies.DEVICE, defaultValue = "") String device,
       HttpServletRequest request,
       HttpServletResponse response) {
     return begin(
         door.withPassword(
-            credentials.name(), credentials.password(), request.getRemoteAddr(), device),
+            credentials.name(),
+            credentials.password(),
+            request.getRemoteAddr(),
+            cookies.device(request)),
         request,
         response);
   }
