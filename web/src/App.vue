@@ -51,10 +51,12 @@ const PLACES = [
 <template>
   <a class="skip" href="#main">Skip to the page</a>
   <header v-if="!bare" class="bar no-print">
-    <RouterLink to="/classes" class="name">Ulna Awl</RouterLink>
-    <span v-if="session.invented" class="invented" title="Everybody and everything in this club is invented"
-      >sample club</span
-    >
+    <div class="brand">
+      <RouterLink to="/classes" class="name">Ulna Awl</RouterLink>
+      <span v-if="session.invented" class="invented" title="Everybody and everything in this club is invented"
+        >sample club</span
+      >
+    </div>
     <nav aria-label="Main">
       <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
         place.name
@@ -135,13 +137,18 @@ const PLACES = [
   background-size: 18px 14px;
 }
 .name {
+  white-space: nowrap;
   font: 800 22px var(--type-head);
   color: var(--on-action);
   text-decoration: none;
   letter-spacing: -0.02em;
 }
+.brand {
+  display: flex;
+  align-items: center;
+  gap: var(--space-3);
+}
 .invented {
-  margin-left: calc(var(--space-3) - var(--space-5));
   font-size: 14px;
   white-space: nowrap;
   border: 1px solid currentcolor;
@@ -168,12 +175,17 @@ nav {
 }
 .me {
   margin-left: auto;
+  min-width: 0;
   display: flex;
   align-items: center;
   gap: var(--space-2);
 }
 .who {
   color: inherit;
+  min-width: 64px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .waits-for {
   color: var(--on-notice);
@@ -201,22 +213,37 @@ nav {
 main:focus {
   outline: none;
 }
-@media (max-width: 700px) {
-  /* On a phone these are found under one's own name. */
+@media (max-width: 1140px) {
+  /* Where there is no room for them, these are found under one's own name. */
   .wide {
     display: none;
   }
+}
+@media (max-width: 1000px) {
   .bar {
     flex-wrap: wrap;
     gap: 0 var(--space-2);
     padding: var(--space-1) var(--space-3) 0;
   }
+  .brand {
+    flex-direction: column;
+    align-items: start;
+    gap: 0;
+    line-height: 1.1;
+  }
+  .invented {
+    border: 0;
+    padding: 0;
+    font-size: 13px;
+  }
+  .me {
+    flex: 1;
+    justify-content: end;
+  }
   nav {
     order: 3;
     width: 100%;
     min-height: 44px;
-  }
-  nav {
     justify-content: space-between;
     gap: 0;
   }
@@ -230,10 +257,6 @@ main:focus {
   }
   .who {
     font-size: 14px;
-    max-width: 34vw;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
   }
   .page {
     padding: var(--space-3);

@@ -84,7 +84,7 @@ class SampleClub {
     try {
       int port = freePort();
       Files.createDirectories(folder);
-      String password = Secrets.word();
+      String password = password();
       Process process = new SampleCommand(settings).start(folder, port, password);
       LOG.info("A sample club is opened on port {}", port);
       return new OpenSample(process, port, password, this::ended);
@@ -92,6 +92,12 @@ class SampleClub {
       LOG.error("The sample club cannot be started", e);
       throw Problem.rejected("The sample club cannot be started; the server's log says why.");
     }
+  }
+
+  /** Short enough to be typed on a phone: 48 bits by chance, and tries are slowed down. */
+  private static String password() {
+    String word = Secrets.word();
+    return String.join("-", word.substring(0, 4), word.substring(4, 8), word.substring(8, 12));
   }
 
   /** Whether it went by itself: then what it has written goes too. */
