@@ -18,7 +18,12 @@ import org.testng.annotations.Test;
 
 /** A club's own database, empty at first. */
 @TestPropertySource(
-    properties = {"ulna.demo=false", "ulna.set-up-code=k7evening", "ulna.listen=0.0.0.0"})
+    properties = {
+      "ulna.demo=false",
+      "ulna.data=${ulna.test.empty}",
+      "ulna.set-up-code=k7evening",
+      "ulna.listen=0.0.0.0"
+    })
 public class FirstStartTest extends ServerTest {
 
   @Test

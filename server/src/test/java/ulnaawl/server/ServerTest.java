@@ -2,20 +2,32 @@ package ulnaawl.server;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.springframework.util.FileSystemUtils;
 
-/** A real server on a free port with a real H2 file, the demo club in it, on a fixed day. */
+/**
+ * A real server on a free port with a real H2 file, the demo club in it, on a fixed day. The club
+ * is loaded once for each process of tests; every class begins with a copy.
+ */
 @SpringBootTest(
     classes = UlnaAwl.class,
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-    properties = {"ulna.demo=true", "ulna.data=${ulna.test.fresh}", "ulna.today=2026-11-24"})
+    properties = {
+      "ulna.demo=true",
+      "ulna.data=${ulna.test.loaded}",
+      "ulna.today=" + ServerTest.TODAY
+    })
 @DirtiesContext
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
+
+  static final String TODAY = "2026-11-24";
 
   static final String PASSWORD = "lantern-light";
 
@@ -24,14 +36,38 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
   @DynamicPropertySource
   static void data(DynamicPropertyRegistry registry) {
     String folder = folder();
-    registry.add("ulna.test.fresh", () -> folder);
+    registry.add("ulna.test.loaded", () -> folder);
+    registry.add("ulna.test.empty", () -> folder + "-empty");
   }
 
   private static String folder() {
     try {
-      return Files.createTempDirectory("ulna-test").toString();
+      Path folder = Files.createTempDirectory("ulna-test");
+      FileSystemUtils.copyRecursively(Loaded.FOLDER, folder);
+      return folder.toString();
     } catch (IOException e) {
       throw new AssertionError(e);
+    }
+  }
+
+  /** The folder of the demo club as it is when it has just been loaded. */
+  private static final class Loaded {
+    static final Path FOLDER = load();
+
+    private static Path load() {
+      try {
+        Path folder = Files.createTempDirectory("ulna-test-loaded");
+        SpringApplication.run(
+                UlnaAwl.class,
+                "--server.port=0",
+                "--ulna.demo=true",
+                "--ulna.today=" + TODAY,
+                "--ulna.data=" + folder)
+            .close();
+        return folder;
+      } catch (IOException e) {
+        throw new AssertionError(e);
+      }
     }
   }
 

@@ -28,8 +28,9 @@ class OpenApiShape {
   @Bean
   @SuppressWarnings("unchecked")
   OpenApiCustomizer requiredUnlessNullable() {
-    Map<String, List<Class<?>>> records = records();
+    // Looked for when somebody asks for the contract: no start has to wait for it.
     return api -> {
+      Map<String, List<Class<?>>> records = records();
       api.setInfo(new Info().title("Ulna Awl").version("1"));
       api.setServers(List.of(new Server().url("/")));
       schemas(api)
@@ -68,7 +69,10 @@ class OpenApiShape {
     for (BeanDefinition definition : scanner.findCandidateComponents("ulnaawl.server")) {
       try {
         String name = definition.getBeanClassName();
-        Class<?> type = name == null ? Object.class : Class.forName(name);
+        Class<?> type =
+            name == null
+                ? Object.class
+                : Class.forName(name, false, OpenApiShape.class.getClassLoader());
         if (type.isRecord()) {
           found.computeIfAbsent(type.getSimpleName(), _ -> new ArrayList<>()).add(type);
         }

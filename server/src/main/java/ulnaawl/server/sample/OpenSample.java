@@ -93,7 +93,7 @@ final class OpenSample {
           said.remove();
         }
       }
-      process.waitFor();
+      LOG.info("The sample club has ended with {}", process.waitFor());
     } catch (IOException gone) {
       process.destroyForcibly();
     } catch (InterruptedException e) {
