@@ -105,7 +105,8 @@ export function useRunThrough(
   async function play(from = 0): Promise<void> {
     if (!run.value) return
     calm()
-    await music.wake(await sound.wake())
+    const audio = await sound.wake()
+    if (!sound.mute.value) await music.wake(audio)
     const of = run.value
     const map = music.map(of.track.songStart) ?? steady(of.fullRate)
     const start = from - of.countIn * TICKS

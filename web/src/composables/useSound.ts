@@ -1,6 +1,7 @@
 import { tryOnScopeDispose, useLocalStorage } from '@vueuse/core'
 import { ref, shallowRef, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { awake } from '@/domain/run/awake'
 import { Desk, USUAL_VOLUMES, type Volumes } from '@/domain/run/desk'
 import type { Stage } from '@/domain/run/player'
 import type { ScoreEvent } from '@/domain/run/score'
@@ -17,6 +18,8 @@ export function useSound() {
   const sound = shallowRef<Schemas['SoundView']>()
   /** Calls that no clip was there for, said by the browser's own voice. */
   const byBrowser = ref(false)
+  /** Whether the loudspeaker did not wake up: the count goes on by the page's own clock, and is seen. */
+  const mute = ref(false)
   let voice = new Uint8Array()
   let audio: AudioContext | undefined
   let desk: Desk | undefined
@@ -30,10 +33,10 @@ export function useSound() {
     if (clips.ok) voice = new Uint8Array(await clips.arrayBuffer())
   }
 
-  /** Wakes the loudspeaker up; browsers want a key or a touch for that. */
+  /** Wakes the loudspeaker up, if there is one; browsers want a key or a touch for that. */
   async function wake(): Promise<AudioContext> {
     audio = audio ?? new AudioContext()
-    await audio.resume()
+    mute.value = !(await awake(audio))
     if (!desk && sound.value) {
       desk = new Desk(audio, sound.value, voice)
       desk.mix(volumes.value)
@@ -42,10 +45,11 @@ export function useSound() {
   }
   watch(volumes, (now) => desk?.mix(now), { deep: true })
 
-  const now = () => audio?.currentTime ?? 0
+  const now = () => (mute.value ? performance.now() / 1000 : (audio?.currentTime ?? 0))
 
   function play(event: ScoreEvent, at: number): void {
     window.dispatchEvent(new CustomEvent(SOUNDED, { detail: { kind: event.kind, tick: event.tick, at } }))
+    if (mute.value) return
     if (event.kind === 'say' && desk && !desk.canSay(event)) sayByBrowser(event.text, at)
     else desk?.play(event, at)
   }
@@ -72,7 +76,8 @@ export function useSound() {
 
   /** Three clicks, a drum and a number, to set the loudspeaker by. */
   async function test(): Promise<void> {
-    const at = (await wake()).currentTime + 0.1
+    await wake()
+    const at = now() + 0.1
     for (let i = 0; i < TEST_TONES; i++) play({ tick: 0, kind: 'click', strong: i === 0 }, at + i * 0.5)
     play({ tick: 0, kind: 'hit', instrument: 'KICK', strength: 100, semitones: 0 }, at + 1.5)
     play({ tick: 0, kind: 'hit', instrument: 'BASS', strength: 90, semitones: 0 }, at + 1.5)
@@ -95,12 +100,13 @@ export function useSound() {
     volumes,
     sound,
     byBrowser,
+    mute,
     stage,
     load,
     wake,
     test,
     /** Seconds between a moment of the clock and when one hears it. */
-    latency: () => audio?.outputLatency || 0,
+    latency: () => (mute.value ? 0 : audio?.outputLatency || 0),
     /** Music of a file, which plays as the stage is told. */
     plug(play: Stage['music'], off: () => void) {
       music = play

@@ -1,5 +1,6 @@
 import { tryOnScopeDispose, useRafFn } from '@vueuse/core'
 import { ref } from 'vue'
+import { awake, NO_SOUND } from '@/domain/run/awake'
 
 /** What a sound file seems to say of its tempo. */
 export interface Estimate {
@@ -78,7 +79,10 @@ export function useSoundFile() {
 
   async function play() {
     if (!audio || !buffer) return
-    await audio.resume()
+    if (!(await awake(audio))) {
+      problem.value = NO_SOUND
+      return
+    }
     const from = position.value >= buffer.duration ? 0 : position.value
     source = audio.createBufferSource()
     source.buffer = buffer

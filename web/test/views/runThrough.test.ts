@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { SOUNDED } from '@/composables/useSound'
 import RunThroughView from '@/views/run/RunThroughView.vue'
-import { pass, useFakeAudio, type FakeAudio } from '../audio'
+import { FakeAudio, pass, useFakeAudio } from '../audio'
 import { show } from '../page'
 import { run, SOUND } from '../run'
 import { askedOf, offline, Refused, serve } from '../server'
@@ -68,6 +68,26 @@ describe('a run-through', () => {
     expect(clicks).toHaveLength(40)
     clicks.forEach((one, i) => expect(one.at).toBeCloseTo(clicks[0].at + (i * 60) / 72, 6))
     expect(heard.filter((one) => one.kind === 'say').length).toBeGreaterThan(30)
+  })
+
+  it('is counted and seen where the device has no loudspeaker that wakes up', async () => {
+    const never = () => new Promise<undefined>(() => undefined)
+    vi.stubGlobal(
+      'AudioContext',
+      class extends FakeAudio {
+        override resume = never
+      },
+    )
+    const page = await opened()
+    await page.press('Count in next ▸ or Space')
+    await vi.advanceTimersByTimeAsync(2100)
+    expect(page.words()).toContain('This device gives no sound.')
+    await pass(audio(), 5 * (60 / 72), 100)
+    expect(page.words()).toContain('figure 0')
+    expect(asks(page)).toBe(false)
+    await danced(60)
+    expect(asks(page)).toBe(true)
+    expect(audio().scheduled).toHaveLength(0)
   })
 
   it('goes from slow to full speed with one key of a clicker alone', async () => {

@@ -20,6 +20,7 @@ import { useTonight } from '@/composables/useTonight'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { OUTCOME_WORDS } from '@/domain/labels'
+import { NO_SOUND } from '@/domain/run/awake'
 import type { Answer } from '@/domain/run/ladder'
 import { SCOPE_NAMES, sameScope, scopeParams, scopeQuery } from '@/domain/run/scope'
 import CuePanel from './CuePanel.vue'
@@ -167,6 +168,9 @@ const { theme, toggle } = useTheme()
 
         <p v-if="(enough || done) && !playing" class="suggestion" role="status">
           {{ enough || 'Full speed was clean.' }}
+        </p>
+        <p v-if="sound.mute.value" class="quiet" role="status">
+          {{ NO_SOUND }} The count goes on and is seen; a loudspeaker is looked for again at each start.
         </p>
         <p v-if="(tonight.noted.value || silent) && !playing" class="quiet" role="status">
           {{ silent || tonight.noted.value }}

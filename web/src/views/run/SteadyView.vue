@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
+import { awake, NO_SOUND } from '@/domain/run/awake'
 import { Desk } from '@/domain/run/desk'
 import PageHead from '@/components/page-head/PageHead.vue'
 import { clicks, renderedBeat, songDrift, steadiness, type Steadiness } from '@/domain/run/measure'
@@ -49,7 +50,10 @@ async function measure(what: string, most: Limits, how: () => Promise<Steadiness
 async function live(): Promise<Steadiness> {
   const sound = await ask(api.GET('/api/sound'))
   const audio = new AudioContext()
-  await audio.resume()
+  if (!(await awake(audio))) {
+    void audio.close()
+    throw new Error(NO_SOUND)
+  }
   await audio.audioWorklet.addModule(onsetsAddress)
   const ear = new AudioWorkletNode(audio, 'onsets')
   const heard: number[] = []

@@ -10,6 +10,7 @@ import { useRunThrough } from '@/composables/useRunThrough'
 import { useSound } from '@/composables/useSound'
 import { useWakeLock } from '@/composables/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
+import { NO_SOUND } from '@/domain/run/awake'
 import { sameScope, scopeParams, scopeQuery } from '@/domain/run/scope'
 import RungBar from '@/views/run/RungBar.vue'
 import RunChoices from '@/views/run/RunChoices.vue'
@@ -90,6 +91,7 @@ useLadderKeys(
       </header>
       <RunStage :run="data" :moment :view-name />
       <p v-if="silent" role="status" class="quiet">{{ silent }}</p>
+      <p v-if="sound.mute.value" role="status" class="quiet">{{ NO_SOUND }} The count goes on and is seen.</p>
       <footer>
         <RunKeys
           :playing

@@ -42,6 +42,28 @@ public class FirefoxTest extends BrowserTest {
     Axe.assertClean(page, "a dance in Firefox");
   }
 
+  /**
+   * The sound's own clock runs, a clicker moves the count, and what somebody does is seen at once.
+   */
+  @Test
+  public void theFloorIsLedFromIt() {
+    Page oda = firefox();
+    oda.navigate(at(dance(oda, "Brass Buttons") + "/run-through?kind=WALLS&from=1&to=1"));
+    assertThat(oda.locator(".rungs .on")).isVisible();
+    oda.keyboard().press("PageDown");
+    assertThat(button(oda, "Stop").first()).isVisible();
+    oda.waitForFunction("() => Number(document.querySelector('[data-tick]').dataset.tick) > 48");
+    button(oda, "Stop").first().click();
+    assertThat(button(oda, "Count in").first()).isVisible();
+
+    Page tomas = signedIn("Tomas Brandl");
+    String shared = at(dance(tomas, "Salt Road"));
+    tomas.navigate(shared);
+    oda.navigate(shared);
+    assertThat(tomas.getByText("Oda Marsh is here too")).isVisible();
+    assertThat(oda.getByText("Tomas Brandl is here too")).isVisible();
+  }
+
   /** A whole evening on paper: no sheet stays blank, in neither browser. */
   @Test
   public void theEveningIsPrintedByBoth() throws IOException {
