@@ -256,8 +256,8 @@ describe('a line of the running order', () => {
   const props = {
     sheet: classSheet(),
     dances,
-    first: false,
-    last: false,
+    at: 1,
+    of: 3,
     busy: false,
     may: true,
     selected: true,
@@ -302,8 +302,8 @@ describe('a line of the running order', () => {
 
   it('can be moved, taken out, swapped and given other minutes', async () => {
     const { view, press, choose } = await show(OrderLine, { props: { ...props, line: line({ dance: 7 }) } })
-    await press('Move Tea Urn up')
-    await press('Move Tea Urn down')
+    await press('Move Tea Urn up, 2 of 3')
+    await press('Move Tea Urn down, 2 of 3')
     await press('Take Tea Urn out')
     await choose('Minutes of Tea Urn', 15)
     await choose('Dance of Practice', 7)

@@ -251,8 +251,8 @@ async function remove() {
                 :line
                 :sheet
                 :dances="dances.data.value ?? []"
-                :first="i === 0"
-                :last="i === sheet.lines.length - 1"
+                :at="i"
+                :of="sheet.lines.length"
                 :busy
                 :may
                 :selected="selected === line.id"

@@ -11,8 +11,9 @@ const props = defineProps<{
   line: Schemas['LineView']
   sheet: Schemas['ClassSheet']
   dances: Schemas['DanceName'][]
-  first: boolean
-  last: boolean
+  /** Its place, from 0, and how many lines there are. */
+  at: number
+  of: number
   busy: boolean
   /** Whether one may change it. */
   may: boolean
@@ -115,8 +116,8 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
           :up="`Move ${line.title} up`"
           :down="`Move ${line.title} down`"
           :out="`Take ${line.title} out`"
-          :first
-          :last
+          :at
+          :of
           :busy
           @move="emit('move', $event)"
           @drop="emit('drop')"

@@ -60,8 +60,8 @@ async function send() {
           :up="`Move ${title(line)} up`"
           :down="`Move ${title(line)} down`"
           :out="`Take ${title(line)} out`"
-          :first="i === 0"
-          :last="i === lines.length - 1"
+          :at="i"
+          :of="lines.length"
           @move="move(i, $event)"
           @drop="lines.splice(i, 1)"
         />

@@ -175,8 +175,8 @@ const print = () => window.print()
                 :names
                 :may
                 :busy
-                :first="line === coming[0]"
-                :last="line === coming.at(-1)"
+                :at="coming.indexOf(line)"
+                :of="coming.length"
                 @move="move(line, $event)"
                 @drop="drop(line)"
                 @stays="stays(line, $event)"

@@ -12,8 +12,9 @@ const props = defineProps<{
   names: Map<number, string>
   may: boolean
   busy: boolean
-  first: boolean
-  last: boolean
+  /** Its place among those to come, from 0, and how many these are. */
+  at: number
+  of: number
 }>()
 defineEmits<{ move: [by: number]; drop: []; stays: [stays: boolean] }>()
 const open = ref(false)
@@ -80,8 +81,8 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
         :up="`${called} earlier`"
         :down="`${called} later`"
         :out="`${called} out of the order`"
-        :first
-        :last
+        :at
+        :of
         :busy
         @move="$emit('move', $event)"
         @drop="$emit('drop')"

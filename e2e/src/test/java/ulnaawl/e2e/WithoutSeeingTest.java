@@ -53,6 +53,14 @@ public class WithoutSeeingTest extends BrowserTest {
     wilma.on("link \"Open the running order\"");
     wilma.presses("Enter");
     wilma.arrives("heading \"Monday Newcomers\"");
+    // A line is moved by its keys, and the next press moves it on.
+    wilma.on("button \"19:30");
+    wilma.presses("Enter");
+    wilma.on("button \"Move Corner Shop up, 6 of 10");
+    wilma.presses("Enter");
+    wilma.arrives("button \"Move Corner Shop up, 5 of 10");
+    wilma.presses("Enter");
+    wilma.arrives("button \"Move Corner Shop up, 4 of 10");
     wilma.on("link \"Write it down\"");
     wilma.presses("Enter");
     wilma.arrives("heading");
