@@ -69,9 +69,9 @@ final class OpenSample {
   void end() {
     told = true;
     try {
-      // It reads from here, and goes when there is no more to come.
+      // Once it can be asked, it reads from here, and goes when there is no more to come.
       process.getOutputStream().close();
-      if (!process.waitFor(PATIENCE)) {
+      if (!ready || !process.waitFor(PATIENCE)) {
         process.destroyForcibly().waitFor();
       }
     } catch (IOException gone) {
