@@ -72,6 +72,9 @@ async function take() {
             Owned by {{ look.owners.join(', ') }}. You stay an owner, with your password; for everybody else
             you make a link to choose one.
           </p>
+          <p v-if="look.earlier" class="quiet">
+            An earlier release wrote this file; it is brought up to date as it comes in.
+          </p>
           <ul class="lists">
             <li v-for="one in look.lists" :key="one.list" :title="one.about">
               <b class="number">{{ one.rows }}</b> {{ one.list }}

@@ -183,7 +183,7 @@ public class ClubFileTest extends ServerTest {
               oda, file, it -> row(it, "groups", 0).put("id", Long.MAX_VALUE), "groups, row 1, id");
           said(oda, file, it -> row(it, "groups", 0).put("name", "\u202Eno"), "cannot be seen");
           said(oda, file, it -> row(it, "people", 0).put("name", "\uD800"), "people, row 1");
-          said(oda, file, it -> it.put("tables", 1), "earlier release");
+          said(oda, file, it -> it.put("tables", 1), "no release of this program");
           said(oda, file, it -> it.put("format", "song list"), "no club's file");
           said(oda, file, it -> it.putArray("passwords").add(1), "passwords");
           said(oda, file, it -> it.putArray("people"), "nobody");

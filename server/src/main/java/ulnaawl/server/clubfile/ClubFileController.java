@@ -54,9 +54,15 @@ class ClubFileController {
    *
    * @param made when it was made, in universal time
    * @param owners who owns the club in it
+   * @param earlier whether an earlier release wrote it; it is brought up to date as it comes in
    * @param faults why it cannot be taken; nothing where it can
    */
-  record FileLook(String made, List<String> owners, List<ListRows> lists, List<FileFault> faults) {}
+  record FileLook(
+      String made,
+      List<String> owners,
+      List<ListRows> lists,
+      boolean earlier,
+      List<FileFault> faults) {}
 
   @GetMapping
   ClubNow now() {
@@ -92,7 +98,11 @@ class ClubFileController {
             .filter(it -> it.rows() > 0)
             .toList();
     return new FileLook(
-        look.made(), look.owners(), lists, look.faults().stream().map(FileFault::of).toList());
+        look.made(),
+        look.owners(),
+        lists,
+        look.earlier(),
+        look.faults().stream().map(FileFault::of).toList());
   }
 
   private static String inWords(String list) {

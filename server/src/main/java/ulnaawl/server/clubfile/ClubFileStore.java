@@ -1,5 +1,6 @@
 package ulnaawl.server.clubfile;
 
+import java.sql.Connection;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -18,9 +19,13 @@ import org.jooq.Cursor;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.SQLDialect;
+import org.jooq.Schema;
 import org.jooq.Table;
 import org.jooq.UniqueKey;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.clubfile.ClubList.Column;
 import ulnaawl.server.clubfile.ClubList.Kind;
@@ -44,19 +49,37 @@ class ClubFileStore {
           Boolean.class, Kind.TRUTH,
           LocalDate.class, Kind.DAY,
           LocalTime.class, Kind.TIME,
-          LocalDateTime.class, Kind.MOMENT);
+          LocalDateTime.class, Kind.MOMENT,
+          // As tables say it that are looked at as they stand.
+          java.sql.Date.class, Kind.DAY,
+          java.sql.Time.class, Kind.TIME,
+          java.sql.Timestamp.class, Kind.MOMENT);
+
+  private static final List<List<String>> ROWS =
+      DataFile.rows(ClubFileStore.class, "club-file.txt");
 
   private final DSLContext database;
   private final Map<String, ClubList> lists = new LinkedHashMap<>();
   private final Map<String, Table<?>> tables = new HashMap<>();
   private final Map<String, List<Field<?>>> fields = new HashMap<>();
 
+  /** The tables of this release. */
+  @Autowired
   ClubFileStore(DSLContext database) {
+    this(database, DefaultSchema.DEFAULT_SCHEMA);
+    if (lists.size() < ROWS.size()) {
+      throw new IllegalStateException("A list of a club's file has no table");
+    }
+  }
+
+  private ClubFileStore(DSLContext database, Schema schema) {
     this.database = database;
-    for (List<String> row : DataFile.rows(ClubFileStore.class, "club-file.txt")) {
+    for (List<String> row : ROWS) {
       String name = row.getFirst();
-      Table<?> table =
-          Objects.requireNonNull(DefaultSchema.DEFAULT_SCHEMA.getTable(row.get(1)), row.get(1));
+      Table<?> table = schema.getTable(row.get(1));
+      if (table == null) {
+        continue; // an earlier release had none of it
+      }
       Set<String> out = Set.of(row.get(2).split(" "));
       List<Field<?>> in = new ArrayList<>();
       for (Field<?> field : table.fields()) {
@@ -69,6 +92,17 @@ class ClubFileStore {
       lists.put(
           name, new ClubList(name, row.get(3), in.stream().map(ClubFileStore::column).toList()));
     }
+  }
+
+  /** The tables of a database beside the club's, which are those of this release. */
+  static ClubFileStore beside(Connection connection) {
+    return new ClubFileStore(DSL.using(connection, SQLDialect.H2));
+  }
+
+  /** The tables of a database beside the club's, of whatever release, as they stand. */
+  static ClubFileStore asItIs(Connection connection) {
+    DSLContext database = DSL.using(connection, SQLDialect.H2);
+    return new ClubFileStore(database, database.meta().getSchemas("PUBLIC").getFirst());
   }
 
   private static Column column(Field<?> field) {

@@ -6,11 +6,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.RowSchema;
-import ulnaawl.server.storage.Release;
+import ulnaawl.formats.json.Unreadable;
 import ulnaawl.server.wire.PlainStrings;
 
 /** Reads a club's file without touching the database: what is in it, and what is wrong with it. */
@@ -19,6 +20,7 @@ final class FirstReading implements ListFile.Reader {
   /** So many faults of a file are said; then it is enough to mend. */
   private static final int MOST_FAULTS = 20;
 
+  private static final Set<String> HEAD = Set.of("format", "tables", "made");
   private static final String PEOPLE = "people";
 
   private final ClubSchema schema;
@@ -29,12 +31,18 @@ final class FirstReading implements ListFile.Reader {
   private final Map<String, Long> greatest = new HashMap<>();
   private final List<String> owners = new ArrayList<>();
   private final List<Fault> faults = new ArrayList<>();
-  private String format = "";
-  private String made = "";
-  private int tables;
+  private final Map<String, JsonNode> said = new HashMap<>();
+  private final int release;
   private int reached;
 
-  FirstReading(List<ClubList> lists, ClubSchema schema) {
+  /**
+   * A reading of a file.
+   *
+   * @param lists that a file of the release has
+   * @param release the number of its tables
+   */
+  FirstReading(List<ClubList> lists, ClubSchema schema, int release) {
+    this.release = release;
     this.schema = schema;
     this.lists = ClubList.byName(lists);
     this.order = lists.stream().map(ClubList::name).toList();
@@ -55,9 +63,9 @@ final class FirstReading implements ListFile.Reader {
     return List.copyOf(owners);
   }
 
-  /** When it was made, as it says. */
-  String made() {
-    return made;
+  /** What it says of itself. */
+  Head head() {
+    return Head.of(said);
   }
 
   /** What is wrong with it, up to {@value #MOST_FAULTS} of them; nothing where all is well. */
@@ -67,14 +75,10 @@ final class FirstReading implements ListFile.Reader {
 
   @Override
   public void value(String name, JsonNode value) {
-    switch (name) {
-      case "format" -> format = value.asString("");
-      case "tables" -> tables = value.asInt(0);
-      case "made" -> made = value.asString("");
-      default ->
-          fault(
-              name,
-              lists.containsKey(name) ? "must be a list" : "is nothing that a club's file has");
+    if (HEAD.contains(name)) {
+      said.put(name, value);
+    } else {
+      fault(name, lists.containsKey(name) ? "must be a list" : "is nothing that a club's file has");
     }
   }
 
@@ -134,18 +138,23 @@ final class FirstReading implements ListFile.Reader {
     }
   }
 
-  /** Once it is read to its end: whether it is a file of this release, with somebody in it. */
-  void end() {
-    if (!format.equals(ClubSchema.FORMAT)) {
+  /**
+   * Reads a file to its end: whether it is one of the release, with somebody in it.
+   *
+   * @throws Unreadable where it is no such file at all
+   */
+  void hear(byte[] file) throws Unreadable {
+    ListFile.read(file, this);
+    Head head = head();
+    if (!head.isOurs()) {
       faults.clear();
       fault("format", "this is no club's file of this program");
-    } else if (tables != Release.schema()) {
+    } else if (head.tables() != release) {
       faults.clear();
       fault(
           "tables",
-          tables < Release.schema()
-              ? "an earlier release wrote this file; bring that installation up to date and write it"
-                  + " again"
+          head.tables() < release
+              ? "no release of this program wrote club's files with such tables"
               : "a later release wrote this file; bring this installation up to date");
     } else if (faults.isEmpty() && rows.getOrDefault(PEOPLE, 0) == 0) {
       fault(PEOPLE, "nobody is in it");
