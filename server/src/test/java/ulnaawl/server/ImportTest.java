@@ -276,6 +276,36 @@ public class ImportTest extends ServerTest {
     assertEquals(oda.get(address).body().get("stepText"), dance.get("stepText"), "as it was");
   }
 
+  /** A register is not begun by a file that was undone. */
+  @Test
+  public void aGroupThatKeptNothingKeepsNothingAgain() {
+    Client oda = instructor();
+    String group =
+        "/api/groups/"
+            + oda.post(
+                    "/api/groups",
+                    Client.json(
+                        "{'name':'Quiet Harbour','level':'BEGINNER','weekday':'SUNDAY',"
+                            + "'startsAt':'17:00','minutes':60,'place':'','version':0}"))
+                .body()
+                .get("id")
+                .asLong();
+    Map<String, byte[]> file =
+        Map.of("names.csv", bytes("group,dancer\nQuiet Harbour,Ilse\nQuiet Harbour,Jo\n"));
+    Client.Answer taken = take(oda, file, found(look(oda, file), "NEW"));
+    assertEquals(oda.get(group + "/register").body().get("kind").asString(), "NAMES");
+    String undo = "/api/imports/" + taken.body().get("id").asLong() + "/undo";
+    assertEquals(oda.post(undo, "{}").body().get("left").size(), 0);
+    assertEquals(oda.get(group + "/register").body().get("kind").asString(), "NOTHING");
+
+    taken = take(oda, file, found(look(oda, file), "NEW"));
+    oda.post(group + "/register/dancers", Client.json("{'name':'Kaya'}"));
+    undo = "/api/imports/" + taken.body().get("id").asLong() + "/undo";
+    assertEquals(oda.post(undo, "{}").body().get("left").size(), 0);
+    JsonNode goesOn = oda.get(group + "/register").body();
+    assertEquals(goesOn.get("kind").asString(), "NAMES", "somebody goes on with it");
+  }
+
   /** Added by one line, filled by another: it is one song, and goes as one. */
   @Test
   public void aSongThatStandsTwiceIsUndoneAsOne() {

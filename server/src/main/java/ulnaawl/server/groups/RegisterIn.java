@@ -23,6 +23,11 @@ class RegisterIn implements Incoming, Outgoing {
 
   private static final int LONGEST = 60;
 
+  /** What stands for a name's version: whether its group kept names before it. */
+  private static final int KEPT = 0;
+
+  private static final int BEGAN = 1;
+
   private final Registers registers;
   private final GroupService groups;
 
@@ -77,15 +82,16 @@ class RegisterIn implements Incoming, Outgoing {
 
   private Taken take(String group, String name, SignedIn me) {
     GroupRow row = GroupNames.now(groups, group);
-    if (registers.kind(row.id()) == RegisterKind.NOTHING) {
+    boolean begins = registers.kind(row.id()) == RegisterKind.NOTHING;
+    if (begins) {
       registers.keep(row.id(), RegisterKind.NAMES, me);
     }
-    return Taken.added(registers.addFor(row.id(), name, me.name()), 0);
+    return Taken.added(registers.addFor(row.id(), name, me.name()), begins ? BEGAN : KEPT);
   }
 
   @Override
   public Optional<String> undo(Taken taken, SignedIn me) {
-    return registers.withdrawName(taken.id(), me)
+    return registers.withdrawName(taken.id(), taken.to() == BEGAN, me)
         ? Optional.empty()
         : Optional.of("a name is in the register of a class by now");
   }

@@ -129,15 +129,21 @@ public class Registers {
   /**
    * Takes a name out of one register again, unless a class has it; whether it is not there any
    * more.
+   *
+   * @param began whether the group kept nothing before it: where nobody else is in the register, it
+   *     keeps nothing again
    */
   @Transactional
-  boolean withdrawName(long dancer, SignedIn me) {
+  boolean withdrawName(long dancer, boolean began, SignedIn me) {
     Optional<Long> group = store.groupOf(dancer);
     if (group.isEmpty()) {
       return true;
     }
     if (!store.withdraw(dancer)) {
       return false;
+    }
+    if (began && store.dancers(group.get()).isEmpty()) {
+      store.keep(group.get(), RegisterKind.NOTHING);
     }
     say(Action.CHANGED, groups.get(group.get()), me.name());
     return true;
