@@ -14,14 +14,18 @@ const session = useSession()
     <PageHead title="Club">
       <p class="quiet">Who leads here, where they are signed in, and the copies of what the club knows</p>
     </PageHead>
-    <PeoplePanel />
-    <BackupPanel />
-    <ClubFilePanel />
-    <SessionList title="Signed in" />
-    <p>
-      <RouterLink v-if="session.isOwner" to="/club/log"
-        >What was done in the club: changes, links, copies, who came in</RouterLink
-      >
+    <template v-if="session.isOwner">
+      <PeoplePanel />
+      <BackupPanel />
+      <ClubFilePanel />
+      <SessionList title="Signed in" />
+      <p>
+        <RouterLink to="/club/log">What was done in the club: changes, links, copies, who came in</RouterLink>
+      </p>
+    </template>
+    <p v-else class="card">
+      People, copies and the log are in the hands of the club’s owners; ask one of them. Your own name,
+      password and devices stand <RouterLink to="/account">on your page</RouterLink>.
     </p>
     <p>
       <RouterLink to="/first">The first evening: groups, first dances, people, the first class</RouterLink>

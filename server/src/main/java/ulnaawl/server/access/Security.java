@@ -48,7 +48,8 @@ class Security {
         .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(requests ->
             requests
-                .dispatcherTypeMatchers(DispatcherType.ERROR)
+                // What was let in once goes to its end: a stream ends after its session.
+                .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                 .permitAll()
                 .requestMatchers("/api/**")
                 .access((who, request) -> decision(table, scopes, who.get(), request.getRequest()))

@@ -3,12 +3,14 @@ package ulnaawl.server.live;
 import jakarta.servlet.http.HttpSession;
 import jakarta.servlet.http.HttpSessionEvent;
 import jakarta.servlet.http.HttpSessionListener;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -30,6 +32,7 @@ class Live implements HttpSessionListener {
 
   private final Streams streams;
   private final Map<String, Page> pages = new ConcurrentHashMap<>();
+  private final AtomicLong opened = new AtomicLong();
 
   Live(Streams streams) {
     this.streams = streams;
@@ -38,12 +41,14 @@ class Live implements HttpSessionListener {
   /** An open page of somebody. */
   private static final class Page {
 
+    private final long number;
     private final SignedIn who;
     private final String session;
     private final Stream stream;
     private volatile Optional<Place> place = Optional.empty();
 
-    Page(SignedIn who, String session, Stream stream) {
+    Page(long number, SignedIn who, String session, Stream stream) {
+      this.number = number;
       this.who = who;
       this.session = session;
       this.stream = stream;
@@ -59,18 +64,23 @@ class Live implements HttpSessionListener {
   /** Everybody who is at a place, by name. */
   record There(Place place, List<String> people) {}
 
-  /** A page listens from now on; as long as its session lasts. */
+  /**
+   * A page listens from now on; as long as its session lasts. Where somebody has too many, the one
+   * that was opened first is let go: most likely its page is gone, and the network has not said so.
+   */
   SseEmitter open(SignedIn me, HttpSession session) {
     if (pages.size() >= MOST) {
       throw Problem.tooMany("Too many pages are open; changes of others come when you load anew.");
     }
-    List<Page> own = pages.values().stream().filter(it -> it.who.id() == me.id()).toList();
-    if (own.size() >= MOST_OF_ONE) {
-      throw Problem.tooMany("You have too many pages open; close some.");
-    }
+    List<Page> own =
+        pages.values().stream()
+            .filter(it -> it.who.id() == me.id())
+            .sorted(Comparator.comparingLong(it -> it.number))
+            .toList();
+    own.stream().limit(Math.max(0, own.size() - MOST_OF_ONE + 1)).forEach(it -> it.stream.close());
     String name = Secrets.word();
     Stream stream = streams.open(_ -> gone(name));
-    pages.put(name, new Page(me, session.getId(), stream));
+    pages.put(name, new Page(opened.incrementAndGet(), me, session.getId(), stream));
     stream.tell("hello", new Hello(name));
     return stream.emitter();
   }
