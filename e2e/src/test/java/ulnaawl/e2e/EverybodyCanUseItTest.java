@@ -33,11 +33,10 @@ public class EverybodyCanUseItTest extends BrowserTest {
     Axe.assertClean(page, "/sign-in");
     signIn(page, "Oda Marsh");
     for (String view : Views.all(page)) {
-      page.navigate(at(view));
+      goTo(page, view);
       Axe.assertClean(page, view);
     }
-    page.navigate(at("/classes"));
-    settle(page);
+    goTo(page, "/classes");
     page.keyboard().press("Control+k");
     page.getByRole(AriaRole.OPTION).first().waitFor();
     Axe.assertCleanOnceOpen(page, "what can be gone to");
@@ -57,8 +56,7 @@ public class EverybodyCanUseItTest extends BrowserTest {
   static void assertNothingSticksOut(Page page, List<Integer> widths) {
     List<String> wide = new ArrayList<>();
     for (String view : Views.all(page)) {
-      page.navigate(at(view));
-      settle(page);
+      goTo(page, view);
       for (int width : widths) {
         page.setViewportSize(width, 740);
         Object needs = page.evaluate("() => document.documentElement.scrollWidth");
