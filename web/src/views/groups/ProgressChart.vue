@@ -43,6 +43,7 @@ function draw() {
       legend: { textStyle: text, top: 0 },
       tooltip: {
         trigger: 'axis',
+        confine: true,
         backgroundColor: of('--surface'),
         textStyle: { ...text, color: of('--text') },
       },
@@ -99,7 +100,10 @@ onBeforeUnmount(() => chart?.dispose())
 </template>
 
 <style scoped>
+/* As wide as it has room for, also while it still has the width from before. */
 .chart {
   height: 300px;
+  min-width: 0;
+  overflow: hidden;
 }
 </style>

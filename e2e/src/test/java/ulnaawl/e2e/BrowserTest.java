@@ -21,6 +21,7 @@ abstract class BrowserTest {
 
   private static final String PASSWORD = "lantern-light";
   private static final int SLOW_MACHINE_MS = 15_000;
+  private static final int FIREFOX_MS = 500;
 
   /**
    * Says what the content security policy refused, and where. Chromium itself writes a colour into
@@ -99,7 +100,6 @@ abstract class BrowserTest {
     context.addInitScript(REFUSALS);
     contexts.add(context);
     Page page = context.newPage();
-    Requests.count(page);
     boolean firefox = make == Browsers.Make.FIREFOX;
     if (firefox) {
       page.addInitScript(FAULTS);
@@ -135,25 +135,40 @@ abstract class BrowserTest {
   }
 
   /**
-   * Waits until a page has everything it asks for. That nothing is underway does not say so by
-   * itself: on a busy machine nothing is before a page has asked.
+   * Waits until a page that was loaded has everything it asks for. That the network is idle does
+   * not say so by itself: on a busy machine it is before a page has asked. In Firefox a page that
+   * listens to events counts as one that still loads: there it is given a moment.
    */
   static void settle(Page page) {
     page.waitForFunction(FILLED);
-    Requests.of(page)
-        .ifPresentOrElse(
-            requests -> requests.await(page), () -> page.waitForLoadState(LoadState.NETWORKIDLE));
+    if (isFirefox(page)) {
+      page.waitForLoadState();
+      page.waitForTimeout(FIREFOX_MS);
+    } else {
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
     page.waitForFunction(FILLED);
+  }
+
+  private static boolean isFirefox(Page page) {
+    return page.context().browser().browserType().name().equals("firefox");
   }
 
   /** Goes to a page of the app from another one, as a link does, without loading all anew. */
   static void goTo(Page page, String path) {
-    page.evaluate(
-        """
-        path => document.querySelector('#app').__vue_app__.config.globalProperties.$router
-          .push(path)
-        """,
-        path);
+    Runnable go =
+        () ->
+            page.evaluate(
+                """
+                path => document.querySelector('#app').__vue_app__.config.globalProperties
+                  .$router.push(path)
+                """,
+                path);
+    if (isFirefox(page)) {
+      go.run();
+    } else {
+      Requests.await(page, go);
+    }
     settle(page);
   }
 

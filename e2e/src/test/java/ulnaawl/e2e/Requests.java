@@ -3,41 +3,43 @@ package ulnaawl.e2e;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import java.time.Duration;
-import java.util.Collections;
 import java.util.HashSet;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.WeakHashMap;
+import java.util.function.Consumer;
 
 /**
- * What a page has asked for and not got yet. That the browser calls the network idle takes half a
- * second each time, and is said once a load, not once a page that is gone to inside the app.
+ * What a page has asked for and not got yet. That the network is idle a browser says once a load,
+ * and not of a page that is gone to inside the app.
  */
 final class Requests {
 
   /** A page that has asked for nothing for so long has all that it wants. */
   private static final Duration QUIET = Duration.ofMillis(200);
 
-  private static final Map<Page, Requests> OF = Collections.synchronizedMap(new WeakHashMap<>());
+  /**
+   * What is not answered for so long, while nothing else is asked for, is a line that stays open.
+   */
+  private static final Duration STAYS_OPEN = Duration.ofSeconds(3);
 
   private final Set<Request> underway = new HashSet<>();
   private long last = System.nanoTime();
 
   private Requests() {}
 
-  /** From now on the requests of a page are counted. */
-  static void count(Page page) {
+  /** Does something in a page, and waits until all is there that it asks for then. */
+  static void await(Page page, Runnable act) {
     Requests requests = new Requests();
-    OF.put(page, requests);
-    page.onRequest(requests::asked);
-    page.onRequestFinished(requests::answered);
-    page.onRequestFailed(requests::answered);
-  }
-
-  /** Those of a page, where they are counted. */
-  static Optional<Requests> of(Page page) {
-    return Optional.ofNullable(OF.get(page));
+    Consumer<Request> asked = requests::asked;
+    Consumer<Request> answered = requests::answered;
+    page.onRequest(asked);
+    page.onRequestFinished(answered);
+    page.onRequestFailed(answered);
+    act.run();
+    requests.last = System.nanoTime();
+    page.waitForCondition(requests::areAnswered);
+    page.offRequest(asked);
+    page.offRequestFinished(answered);
+    page.offRequestFailed(answered);
   }
 
   private void asked(Request request) {
@@ -53,10 +55,8 @@ final class Requests {
     }
   }
 
-  /** Waits until everything is there. */
-  void await(Page page) {
-    long since = System.nanoTime();
-    page.waitForCondition(
-        () -> underway.isEmpty() && System.nanoTime() - Math.max(last, since) > QUIET.toNanos());
+  private boolean areAnswered() {
+    Duration silent = Duration.ofNanos(System.nanoTime() - last);
+    return silent.compareTo(underway.isEmpty() ? QUIET : STAYS_OPEN) > 0;
   }
 }
