@@ -7,11 +7,13 @@ import ChoosePassword from '@/views/account/ChoosePassword.vue'
 import JoinView from '@/views/account/JoinView.vue'
 import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from '@/views/club/BackupPanel.vue'
+import ClubFilePanel from '@/views/club/ClubFilePanel.vue'
+import ClubView from '@/views/club/ClubView.vue'
 import NoticesView from '@/views/club/NoticesView.vue'
 import PeoplePanel from '@/views/club/PeoplePanel.vue'
 import { ago } from '@/domain/time'
 import { show } from '../page'
-import { askedOf, Refused, serve } from '../server'
+import { asked, askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[], agreed: true, asked: [] as string[] }))
 vi.mock('@/composables/say', () => {
@@ -242,5 +244,49 @@ describe('the notices', () => {
     serve({})
     const page = await show(NoticesView)
     expect(page.view.findAll('tbody tr').length).toBe(notices.server.length + notices.pages.length)
+  })
+})
+
+describe('the club’s page', () => {
+  it('asks nothing for those who own nothing, and says whom to ask', async () => {
+    serve({})
+    const page = await show(ClubView, { as: 'INSTRUCTOR' })
+    expect(asked).toEqual([])
+    expect(page.words()).toContain('in the hands of the club’s owners; ask one of them')
+  })
+})
+
+describe('a club’s file', () => {
+  const LOOK = { made: AT, owners: ['Oda'], lists: [{ list: 'dances', about: 'a dance', rows: 24 }] }
+
+  async function bring(look: object) {
+    serve({
+      'GET /api/club': () => ({ empty: true }),
+      'POST /api/club/file/look': () => ({ ...LOOK, earlier: false, faults: [], ...look }),
+      'POST /api/club/file': () => ({}),
+    })
+    const page = await show(ClubFilePanel, { as: 'OWNER' })
+    const input = page.view.get('input[type=file]')
+    Object.defineProperty(input.element, 'files', { value: [new File(['{}'], 'club.json')] })
+    await input.trigger('change')
+    return page
+  }
+
+  it('is looked at, said to be an earlier one, and taken; whoever took it signs in again', async () => {
+    const page = await bring({ earlier: true })
+    await vi.waitFor(() => expect(page.words()).toContain('An earlier release wrote this file'))
+    expect(page.words()).toContain('24 dances')
+    expect(askedOf('POST', '/api/club/file')).toHaveLength(0)
+    await page.press('Take it in')
+    await vi.waitFor(() => expect(page.router.currentRoute.value.path).toBe('/sign-in'))
+    expect(askedOf('POST', '/api/club/file')).toHaveLength(1)
+    expect(said.words.join()).toContain('Sign in again')
+  })
+
+  it('that has faults cannot be taken, and says where they are', async () => {
+    const fault = { place: 'dances, row 3', what: 'nothing of that kind' }
+    const page = await bring({ faults: [fault] })
+    await vi.waitFor(() => expect(page.words()).toContain('dances, row 3: nothing of that kind'))
+    expect(page.words()).not.toContain('Take it in')
   })
 })

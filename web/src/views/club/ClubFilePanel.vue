@@ -57,6 +57,7 @@ async function take() {
           <input type="file" accept=".json,application/json" :disabled="busy" @change="choose" />
         </label>
       </div>
+      <p v-if="busy && !look" role="status">Trying out {{ name }}; nothing is taken yet …</p>
       <template v-if="look">
         <template v-if="look.faults.length">
           <h3>{{ name }} cannot be taken</h3>

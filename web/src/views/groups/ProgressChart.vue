@@ -43,6 +43,8 @@ function draw() {
       legend: { textStyle: text, top: 0 },
       tooltip: {
         trigger: 'axis',
+        // Drawn, not laid over the page: the policy lets nothing style itself.
+        renderMode: 'richText',
         confine: true,
         backgroundColor: of('--surface'),
         textStyle: { ...text, color: of('--text') },
@@ -105,5 +107,9 @@ onBeforeUnmount(() => chart?.dispose())
   height: 300px;
   min-width: 0;
   overflow: hidden;
+}
+/* What is drawn over the chart has no letters of its own choice. */
+.chart :deep(text) {
+  font-family: var(--type) !important;
 }
 </style>

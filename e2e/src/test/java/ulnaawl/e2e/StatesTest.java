@@ -64,6 +64,13 @@ public class StatesTest extends BrowserTest {
                         });
                 page.getByText("Chosen:").waitFor();
               }),
+          new State(
+              "a week of the chart",
+              "/groups/2",
+              page -> {
+                page.locator(".chart").hover();
+                page.locator(".chart").getByText("figures met").nth(1).waitFor();
+              }),
           new State("nothing here", "/nowhere-at-all", page -> {}),
           new State(
               "a page that does not come",

@@ -70,7 +70,7 @@ class EarlierFile {
   }
 
   private static void change(String database, int tables) {
-    Flyway.configure()
+    Flyway.configure(EarlierFile.class.getClassLoader())
         .dataSource(database, USER, "")
         .target(MigrationVersion.fromVersion(String.valueOf(tables)))
         .load()
