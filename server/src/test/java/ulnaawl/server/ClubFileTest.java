@@ -187,6 +187,7 @@ public class ClubFileTest extends ServerTest {
           said(oda, file, it -> it.put("format", "song list"), "no club's file");
           said(oda, file, it -> it.putArray("passwords").add(1), "passwords");
           said(oda, file, it -> it.putArray("people"), "nobody");
+          said(oda, file, it -> it.put("made", "soon"), "must be a moment");
           for (String bad :
               List.of(
                   "[]",

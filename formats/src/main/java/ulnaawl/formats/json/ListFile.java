@@ -18,6 +18,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class ListFile {
 
+  /** Bytes of a file; a larger one is neither written nor taken. */
+  public static final int MOST_BYTES = 24 * 1024 * 1024;
+
   private static final int MOST_DEPTH = 8;
   private static final int MOST_TEXT = 2_000_000;
   private static final long MOST_TOKENS = 4_000_000;

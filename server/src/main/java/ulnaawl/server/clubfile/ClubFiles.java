@@ -13,6 +13,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import ulnaawl.formats.json.Fault;
+import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.Unreadable;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
@@ -28,9 +29,6 @@ import ulnaawl.server.storage.Release;
 /** Writes the club into one file, and takes such a file into an installation without a club. */
 @Service
 class ClubFiles {
-
-  /** Bytes of a file that is written; a larger one would not be taken in again. */
-  static final int MOST_BYTES = 24 * 1024 * 1024;
 
   private static final Logger LOG = LoggerFactory.getLogger(ClubFiles.class);
   private static final String PEOPLE = "people";
@@ -97,7 +95,7 @@ class ClubFiles {
     moment.setReadOnly(true);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     moment.executeWithoutResult(_ -> writer.write(store, today.moment().toString(), out));
-    if (out.size() > MOST_BYTES) {
+    if (out.size() > ListFile.MOST_BYTES) {
       throw Problem.rejected(
           "This club is larger than a file may be ("
               + out.size() / 1024 / 1024
@@ -149,8 +147,8 @@ class ClubFiles {
     needEmpty();
     try {
       Head head = Head.of(file);
-      boolean old = head.isOurs() && EarlierFile.is(head.tables());
-      SoundFile now = old ? earlier.bring(file, head.tables()) : SoundFile.of(file);
+      boolean old = EarlierFile.is(head);
+      SoundFile now = old ? earlier.bring(file, head) : SoundFile.of(file);
       FirstReading heard = new FirstReading(store.lists(), schema, Release.schema());
       if (now.faults().isEmpty()) {
         heard.hear(now.bytes());

@@ -23,6 +23,9 @@ class ClubSchema {
   private static final String TIME = "([01]\\d|2[0-3]):[0-5]\\d(:[0-5]\\d(\\.\\d{1,9})?)?";
   private static final String DAY = "\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])";
 
+  /** A point in time as files say it. */
+  static final String MOMENT = "^" + DAY + "T" + TIME + "$";
+
   private final JsonMapper mapper;
   private final List<ClubList> lists;
 
@@ -47,7 +50,7 @@ class ClubSchema {
         .putObject("tables")
         .put("description", "which release's lists these are")
         .put("const", Release.schema());
-    properties.putObject("made").put("type", "string").put("pattern", "^" + DAY + "T" + TIME + "$");
+    properties.putObject("made").put("type", "string").put("pattern", MOMENT);
     ObjectNode rows = mapper.createObjectNode();
     for (ClubList list : lists) {
       ObjectNode of = properties.putObject(list.name());
@@ -92,7 +95,7 @@ class ClubSchema {
       }
       case DAY -> schema.put("type", "string").put("format", "date");
       case TIME -> schema.put("type", "string").put("pattern", "^" + TIME + "$");
-      case MOMENT -> schema.put("type", "string").put("pattern", "^" + DAY + "T" + TIME + "$");
+      case MOMENT -> schema.put("type", "string").put("pattern", MOMENT);
     }
   }
 }

@@ -10,6 +10,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.List;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationVersion;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,27 +42,32 @@ class EarlierFile {
     this.writer = writer;
   }
 
-  /** Whether a file with such tables is an earlier one that can be brought up to date. */
-  static boolean is(int tables) {
-    return tables >= FIRST && tables < Release.schema();
+  /** Whether a file with such a head is an earlier one that can be brought up to date. */
+  static boolean is(Head head) {
+    return head.isOurs() && head.tables() >= FIRST && head.tables() < Release.schema();
   }
 
   /**
    * A file as this release would have written it.
    *
-   * @param tables of the release that wrote it
+   * @param head what it says of itself
+   * @throws Unreadable where it is no such file at all
    */
-  SoundFile bring(byte[] file, int tables) throws Unreadable {
+  SoundFile bring(byte[] file, Head head) throws Unreadable {
     Path folder = folder();
     try {
       String database = "jdbc:h2:file:" + folder.resolve("earlier") + ";TRACE_LEVEL_FILE=0";
-      change(database, tables);
-      List<Fault> faults = insert(file, tables, database);
+      change(database, head.tables());
+      List<Fault> faults = insert(file, head.tables(), database);
       if (!faults.isEmpty()) {
         return SoundFile.not(faults);
       }
       change(database, Release.schema());
-      return SoundFile.of(written(file, database));
+      return SoundFile.of(written(head, database));
+    } catch (FlywayException no) {
+      LOG.warn("A club's file of an earlier release was not brought up to date", no);
+      return SoundFile.not(
+          List.of(new Fault("what is in it", "it cannot be brought up to date by this release")));
     } catch (SQLException e) {
       throw new IllegalStateException("The database of an earlier file does not open", e);
     } finally {
@@ -100,8 +106,7 @@ class EarlierFile {
     }
   }
 
-  private byte[] written(byte[] file, String database) throws SQLException, Unreadable {
-    Head head = Head.of(file);
+  private byte[] written(Head head, String database) throws SQLException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (Connection connection = DriverManager.getConnection(database, USER, "")) {
       writer.write(ClubFileStore.beside(connection), head.made(), out);

@@ -158,6 +158,8 @@ final class FirstReading implements ListFile.Reader {
               : "a later release wrote this file; bring this installation up to date");
     } else if (faults.isEmpty() && rows.getOrDefault(PEOPLE, 0) == 0) {
       fault(PEOPLE, "nobody is in it");
+    } else if (!head.made().matches(ClubSchema.MOMENT)) {
+      fault("made", "must be a moment in universal time, as 2026-11-24T19:30:15");
     }
   }
 }

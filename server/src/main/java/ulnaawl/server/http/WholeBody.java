@@ -11,6 +11,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import ulnaawl.formats.json.ListFile;
 import ulnaawl.server.platform.ProblemWriter;
 
 /**
@@ -31,16 +32,13 @@ class WholeBody extends OncePerRequestFilter {
   /** Bytes of all files that are brought at once, as they travel. */
   static final int MOST_OF_IMPORT = 16 * 1024 * 1024;
 
-  /** Bytes of a whole club's file. */
-  static final int MOST_OF_CLUB = 24 * 1024 * 1024;
-
   private static final Map<String, Integer> FILES =
       Map.of(
           "/api/sheets/file", MOST_OF_FILE,
           "/api/imports", MOST_OF_IMPORT,
           "/api/imports/look", MOST_OF_IMPORT,
-          "/api/club/file", MOST_OF_CLUB,
-          "/api/club/file/look", MOST_OF_CLUB);
+          "/api/club/file", ListFile.MOST_BYTES,
+          "/api/club/file/look", ListFile.MOST_BYTES);
 
   private static final Set<String> WITH_BODY = Set.of("POST", "PUT", "PATCH", "DELETE");
 
