@@ -259,10 +259,10 @@ describe('the club’s page', () => {
 describe('a club’s file', () => {
   const LOOK = { made: AT, owners: ['Oda'], lists: [{ list: 'dances', about: 'a dance', rows: 24 }] }
 
-  async function bring(look: object) {
+  async function bring(look: object | Promise<object>) {
     serve({
       'GET /api/club': () => ({ empty: true }),
-      'POST /api/club/file/look': () => ({ ...LOOK, earlier: false, faults: [], ...look }),
+      'POST /api/club/file/look': async () => ({ ...LOOK, earlier: false, faults: [], ...(await look) }),
       'POST /api/club/file': () => ({}),
     })
     const page = await show(ClubFilePanel, { as: 'OWNER' })
@@ -281,6 +281,16 @@ describe('a club’s file', () => {
     await vi.waitFor(() => expect(page.router.currentRoute.value.path).toBe('/sign-in'))
     expect(askedOf('POST', '/api/club/file')).toHaveLength(1)
     expect(said.words.join()).toContain('Sign in again')
+  })
+
+  it('says while it is looked at that nothing is taken yet', async () => {
+    let answer: (look: object) => void = () => {}
+    const page = await bring(new Promise<object>((resolve) => (answer = resolve)))
+    await vi.waitFor(() => expect(page.view.get('[role=status]').text()).toContain('nothing is taken yet'))
+    expect(page.words()).not.toContain('Take it in')
+    answer({})
+    await vi.waitFor(() => expect(page.words()).toContain('Take it in'))
+    expect(page.view.find('[role=status]').exists()).toBe(false)
   })
 
   it('that has faults cannot be taken, and says where they are', async () => {

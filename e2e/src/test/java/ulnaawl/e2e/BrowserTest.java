@@ -118,7 +118,12 @@ abstract class BrowserTest {
   }
 
   Page signedIn(String name) {
-    return signIn(page(1280, 800, ColorScheme.LIGHT), name);
+    return signedIn(at(""), name);
+  }
+
+  /** The same in an app of its own. */
+  Page signedIn(String address, String name) {
+    return signIn(page(1280, 800, ColorScheme.LIGHT), address, name);
   }
 
   static Page signIn(Page page, String name) {

@@ -3,6 +3,7 @@ package ulnaawl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
+import static ulnaawl.server.HarmedClubFile.row;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -80,42 +81,23 @@ public class EarlierClubFileTest {
     return rows;
   }
 
-  private interface Harm {
-    void to(ObjectNode file);
-  }
-
   @Test
   public void whatIsWrongWithItIsToldWhere() {
     Installation.fresh()
         .open(port -> {
           Client oda = Installation.setUp(port, "Oda Marsh", OWN);
-          said(
-              oda, it -> ((ObjectNode) it.get("dances").get(2)).put("steps", "x"), "dances, row 3");
-          said(oda, it -> ((ObjectNode) it.get("groups").get(0)).put("level", 7), "groups, row 1");
-          said(
-              oda,
-              it -> ((ObjectNode) it.get("classes").get(0)).put("groupId", 99),
+          HarmedClubFile harmed = new HarmedClubFile(oda, file());
+          harmed.said(it -> row(it, "dances", 2).put("steps", "x"), "dances, row 3");
+          harmed.said(it -> row(it, "groups", 0).put("level", 7), "groups, row 1");
+          harmed.said(
+              it -> row(it, "classes", 0).put("groupId", 99),
               "classes, row 1\",\"what\":\"it refers to something");
-          said(
-              oda,
-              it -> ((ObjectNode) it.get("groups").get(1)).put("level", "HEROIC"),
-              "what is in it");
-          said(oda, it -> it.putArray("imports").addObject().put("id", 1), "imports");
-          said(oda, it -> it.put("tables", 22), "no release of this program");
-          said(oda, it -> it.put("tables", 900), "a later release");
-          said(oda, it -> it.put("format", "song list"), "no club's file");
+          harmed.said(it -> row(it, "groups", 1).put("level", "HEROIC"), "what is in it");
+          harmed.said(it -> it.putArray("imports").addObject().put("id", 1), "imports");
+          harmed.said(it -> it.put("tables", 22), "no release of this program");
+          harmed.said(it -> it.put("tables", 900), "a later release");
+          harmed.said(it -> it.put("format", "song list"), "no club's file");
           assertTrue(oda.get("/api/club").body().get("empty").asBoolean(), "nothing has come");
         });
-  }
-
-  private static void said(Client oda, Harm harm, String where) {
-    ObjectNode file = file();
-    harm.to(file);
-    byte[] bytes = MAPPER.writeValueAsBytes(file);
-    Client.Answer look = oda.postBytes("/api/club/file/look", bytes);
-    assertEquals(look.status(), 200, look.raw().body());
-    assertTrue(
-        look.body().get("faults").toString().contains(where), where + " in " + look.raw().body());
-    assertEquals(oda.postBytes("/api/club/file", bytes).status(), 422, where);
   }
 }
