@@ -99,6 +99,27 @@ public record DanceForGroup(
         wishes);
   }
 
+  /** The same, whatever the term has. */
+  DanceForGroup outsideTerm() {
+    return new DanceForGroup(
+        dance,
+        title,
+        level,
+        style,
+        speed,
+        effort,
+        sections,
+        standing,
+        newFigures,
+        missing,
+        knownShare,
+        teachMinutes,
+        reminderMinutes,
+        songMinutes,
+        hasSong,
+        wishes.outsideTerm());
+  }
+
   /** Whether the group can dance it as a whole. */
   boolean isDanced() {
     return standing.stage().isLearned();

@@ -78,6 +78,9 @@ public final class NextDance {
       score.add(Weight.GO_ON.points(), started(dance));
     } else {
       level(score, dance);
+      if (dance.wishes().term() instanceof TermPlace.Later later) {
+        score.add(Weight.TERM_LATER.points(), new PlanReason.TermBeginsIt(later.begins()));
+      }
     }
     dance
         .missing()

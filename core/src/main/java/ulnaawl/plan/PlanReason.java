@@ -88,6 +88,9 @@ public sealed interface PlanReason {
   /** The plan of the term has it in this class. */
   record OfTerm() implements PlanReason {}
 
+  /** It is new, and the plan of the term begins it in a later class. */
+  record TermBeginsIt(LocalDate on) implements PlanReason {}
+
   /** Other groups know it: good for a social. */
   record OthersKnow(int groups) implements PlanReason {}
 

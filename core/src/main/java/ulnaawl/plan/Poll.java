@@ -26,10 +26,10 @@ public record Poll(List<DanceForGroup> next, List<DanceForGroup> again) {
     again = List.copyOf(again);
   }
 
-  /** What a group is asked. */
+  /** What a group is asked; the plan of the term follows what they say, not the other way round. */
   public static Poll of(Level group, List<DanceForGroup> dances) {
     List<DanceForGroup> next =
-        NextDance.ranked(group, dances).stream()
+        NextDance.ranked(group, dances.stream().map(DanceForGroup::outsideTerm).toList()).stream()
             .map(NextDance.Pick::dance)
             .filter(it -> !it.isDanced())
             .limit(OF_EACH)

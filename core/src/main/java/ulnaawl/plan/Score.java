@@ -33,7 +33,7 @@ final class Score {
               wishes.requests().getFirst().on()));
     }
     wishes.theme().ifPresent(it -> add(Weight.THEME.points(), new PlanReason.OfTheme(it)));
-    if (wishes.inTerm()) {
+    if (wishes.term() instanceof TermPlace.Here) {
       add(Weight.TERM.points(), new PlanReason.OfTerm());
     }
   }

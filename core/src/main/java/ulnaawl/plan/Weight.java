@@ -24,6 +24,7 @@ public enum Weight {
   OTHER_STYLE,
   THEME,
   TERM,
+  TERM_LATER,
   ASKED,
   OTHERS_KNOW,
   LEADER_UNSURE,

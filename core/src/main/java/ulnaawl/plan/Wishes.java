@@ -13,14 +13,14 @@ import ulnaawl.learning.Evidence;
  * @param theme the theme of these weeks that it belongs to
  * @param otherGroups other groups of the club that know it, 0 or more
  * @param leaderKnows whether who leads the class has taught or danced it
- * @param inTerm whether the plan of the term has it in this class
+ * @param term where the plan of the term has it, seen from this class
  */
 public record Wishes(
     List<Request> requests,
     Optional<String> theme,
     int otherGroups,
     boolean leaderKnows,
-    boolean inTerm) {
+    TermPlace term) {
 
   /** So many wishes of one kind are heard; more of them add nothing. */
   public static final int MOST_HEARD = 3;
@@ -35,7 +35,12 @@ public record Wishes(
   /** Where no term is planned. */
   public Wishes(
       List<Request> requests, Optional<String> theme, int otherGroups, boolean leaderKnows) {
-    this(requests, theme, otherGroups, leaderKnows, false);
+    this(requests, theme, otherGroups, leaderKnows, new TermPlace.Nowhere());
+  }
+
+  /** The same, whatever the term has. */
+  Wishes outsideTerm() {
+    return new Wishes(requests, theme, otherGroups, leaderKnows);
   }
 
   /** How many people asked for it. */

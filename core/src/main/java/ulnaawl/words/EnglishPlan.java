@@ -59,6 +59,7 @@ final class EnglishPlan implements PlanSpeech {
               + ".";
       case PlanReason.OfTheme it -> "It belongs to the theme " + it.theme() + ".";
       case PlanReason.OfTerm _ -> "The term has it in this class.";
+      case PlanReason.TermBeginsIt it -> "The term begins it on " + Plain.day(it.on()) + ".";
       case PlanReason.OthersKnow it ->
           Plain.capital(Plain.many(it.groups(), "other group"))
               + (it.groups() == 1 ? " knows" : " know")

@@ -152,6 +152,9 @@ public class ClassPlannerTest {
           it.stage() == of.orElseThrow().standing().stage()
               && it.strength() == of.orElseThrow().standing().strength();
       case PlanReason.AskedFor it -> it.who().size() == of.orElseThrow().wishes().requests().size();
+      case PlanReason.OfTerm _ -> of.orElseThrow().wishes().term() instanceof TermPlace.Here;
+      case PlanReason.TermBeginsIt it ->
+          of.orElseThrow().wishes().term().equals(new TermPlace.Later(it.on()));
       case PlanReason.NoSong _ -> !of.orElseThrow().hasSong();
       case PlanReason.LeaderUnsure _ -> !of.orElseThrow().wishes().leaderKnows();
       case PlanReason.TeachTakes it -> it.whole() == (line.minutes() >= it.minutes());
@@ -163,7 +166,6 @@ public class ClassPlannerTest {
       case PlanReason.Alike _,
           PlanReason.NotLedTo _,
           PlanReason.OfTheme _,
-          PlanReason.OfTerm _,
           PlanReason.OthersKnow _,
           PlanReason.OtherStyle _ ->
           of.isPresent();

@@ -54,8 +54,16 @@ public class NextDanceTest {
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, asked)),
         plain + Weight.ASKED.points() + Weight.THEME.points() + 2 * Weight.OTHERS_KNOW.points());
-    Wishes planned = new Wishes(List.of(), Optional.empty(), 0, true, true);
+    Wishes planned = new Wishes(List.of(), Optional.empty(), 0, true, new TermPlace.Here());
     assertEquals(points(lanterns(Stage.NOT_STARTED, most, planned)), plain + Weight.TERM.points());
+    TermPlace nextWeek = new TermPlace.Later(LocalDate.of(2026, 9, 14));
+    Wishes later = new Wishes(List.of(), Optional.empty(), 0, true, nextWeek);
+    assertEquals(
+        points(lanterns(Stage.NOT_STARTED, most, later)), plain + Weight.TERM_LATER.points());
+    assertEquals(
+        points(lanterns(Stage.STARTED, most, later)),
+        points(lanterns(Stage.STARTED, most, Wishes.NONE)),
+        "what is begun is gone on with");
     Wishes unsure = new Wishes(List.of(), Optional.empty(), 0, false);
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, unsure)), plain + Weight.LEADER_UNSURE.points());

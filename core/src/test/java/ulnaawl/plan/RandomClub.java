@@ -58,7 +58,15 @@ public final class RandomClub {
             random.nextInt(12) == 0 ? Optional.of("autumn") : Optional.empty(),
             random.nextInt(3),
             random.nextInt(5) > 0,
-            number % 9 == 0));
+            place(number)));
+  }
+
+  private static TermPlace place(long number) {
+    return switch ((int) (number % 9)) {
+      case 0 -> new TermPlace.Here();
+      case 4 -> new TermPlace.Later(DAY.plusWeeks(2));
+      default -> new TermPlace.Nowhere();
+    };
   }
 
   static Standing standing(Stage stage, int dueIn, int gap, int strength) {

@@ -211,6 +211,22 @@ public class TermTest extends ServerTest {
     }
     assertTrue(happened && closed);
     assertFalse(firstNew(sheet).get("known").isNull());
+    for (JsonNode course : sheet.get("courses")) {
+      // What comes next is seen from the group's next class, whatever day it is today.
+      JsonNode next = ok(viewer().get("/api/groups/" + course.get("group").asLong() + "/next"));
+      assertTrue(next.toString().contains("The term has it in this class."), next.toString());
+      if (course.get("kind").asString().equals("NEW")) {
+        assertWaits(next, course);
+      }
+    }
+  }
+
+  /** A new dance of the term is not put forward for a class before the one that begins it. */
+  private static void assertWaits(JsonNode next, JsonNode course) {
+    next.valueStream()
+        .filter(it -> it.get("dance").equals(course.get("dance")))
+        .map(JsonNode::toString)
+        .forEach(it -> assertTrue(it.contains("The term "), it));
   }
 
   @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import ulnaawl.plan.TermPlace;
 
 /**
  * A dance on its way through the term with a group: where it is taught, gone on with, danced again.
@@ -59,6 +60,15 @@ public record Course(
   /** Whether something is done with it in the class of a day. */
   public boolean isOn(LocalDate day) {
     return appearances.stream().anyMatch(it -> it.at().date().equals(day));
+  }
+
+  /** Where it is, seen from the class of a day. */
+  public TermPlace seenFrom(LocalDate day) {
+    if (isOn(day)) {
+      return new TermPlace.Here();
+    }
+    boolean later = kind == Kind.NEW && first().date().isAfter(day);
+    return later ? new TermPlace.Later(first().date()) : new TermPlace.Nowhere();
   }
 
   /** Whether a start is its own. */

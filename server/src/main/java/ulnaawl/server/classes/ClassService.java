@@ -111,7 +111,13 @@ public class ClassService {
     return store.between(from, to);
   }
 
-  /** The next day on which each group meets that has no recorded class yet, by group. */
+  /** The next day on which a group meets that has no recorded class yet. */
+  LocalDate nextDate(GroupRow group) {
+    Set<LocalDate> recorded = store.recordedFrom(today.date()).getOrDefault(group.id(), Set.of());
+    return nextDate(group, closed.now(), recorded);
+  }
+
+  /** The same for every group, by group. */
   Map<Long, LocalDate> nextDates() {
     Map<Long, Set<LocalDate>> recorded = store.recordedFrom(today.date());
     Closings now = closed.now();

@@ -1,5 +1,6 @@
 package ulnaawl.server.classes;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ class NextController {
   private static final int MOST = 8;
 
   private final GroupService groups;
+  private final ClassService classes;
   private final Repertoire repertoire;
   private final DanceReader reader;
   private final Reasons reasons;
@@ -38,12 +40,14 @@ class NextController {
 
   NextController(
       GroupService groups,
+      ClassService classes,
       Repertoire repertoire,
       DanceReader reader,
       Reasons reasons,
       Speech speech,
       Today today) {
     this.groups = groups;
+    this.classes = classes;
     this.repertoire = repertoire;
     this.reader = reader;
     this.reasons = reasons;
@@ -71,11 +75,13 @@ class NextController {
   /** A family of figures. */
   record FamilyView(String family, List<FigureKnown> figures) {}
 
+  /** Seen from the group's next class: it is what can be taught then. */
   @GetMapping("/next")
   @KeepAnswer
   List<NextView> next(@PathVariable long id, @RequestParam Optional<String> leader) {
     GroupRow group = groups.get(id);
-    return NextDance.ranked(group.level(), repertoire.of(group, today.date(), leader)).stream()
+    LocalDate on = classes.nextDate(group);
+    return NextDance.ranked(group.level(), repertoire.of(group, on, leader)).stream()
         .limit(MOST)
         .map(pick ->
             new NextView(

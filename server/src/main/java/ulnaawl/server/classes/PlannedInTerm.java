@@ -1,11 +1,15 @@
 package ulnaawl.server.classes;
 
 import java.time.LocalDate;
-import java.util.Set;
+import java.util.Map;
+import ulnaawl.plan.TermPlace;
 
 /** What the plan of a term has in a class; terms are planned elsewhere, from classes. */
 public interface PlannedInTerm {
 
-  /** Numbers of the dances that a group is to have on a day; none where no term has it. */
-  Set<Long> on(long group, LocalDate date);
+  /**
+   * By the numbers of dances, where the term has them, seen from a group's class on a day; a dance
+   * that it does not have is not there.
+   */
+  Map<Long, TermPlace> on(long group, LocalDate date);
 }

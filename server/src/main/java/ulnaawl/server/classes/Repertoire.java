@@ -13,6 +13,7 @@ import ulnaawl.learning.Stage;
 import ulnaawl.learning.Vocabulary;
 import ulnaawl.learning.Vocabulary.Experience;
 import ulnaawl.plan.DanceForGroup;
+import ulnaawl.plan.TermPlace;
 import ulnaawl.plan.Theme;
 import ulnaawl.plan.Wishes;
 import ulnaawl.server.calendar.Themes;
@@ -67,7 +68,7 @@ public class Repertoire {
             .toList();
     List<Theme> now = themes.all();
     Map<Long, Set<String>> tags = themes.tags();
-    Set<Long> inTerm = term.getObject().on(group.id(), date);
+    Map<Long, TermPlace> inTerm = term.getObject().on(group.id(), date);
     Optional<Set<Long>> led = leader.map(groups::ledBy);
     return all.stream()
         .filter(one -> !one.row().archived() && one.dance().sound())
@@ -87,7 +88,7 @@ public class Repertoire {
                         tags.getOrDefault(one.row().id(), Set.of())),
                     others.getOrDefault(one.row().id(), 0),
                     led.map(it -> it.contains(one.row().id())).orElse(true),
-                    inTerm.contains(one.row().id()))))
+                    inTerm.getOrDefault(one.row().id(), new TermPlace.Nowhere()))))
         .toList();
   }
 

@@ -73,6 +73,7 @@ public class StoredReasonsTest {
       },
       {new PlanReason.OfTheme("autumn"), "of-theme", "{'theme':'autumn'}"},
       {new PlanReason.OfTerm(), "of-term", "{}"},
+      {new PlanReason.TermBeginsIt(DAY), "term-begins-it", "{'on':'2026-11-24'}"},
       {new PlanReason.OthersKnow(2), "others-know", "{'groups':2}"},
       {new PlanReason.LeaderUnsure(), "leader-unsure", "{}"},
       {new PlanReason.OtherStyle("waltz"), "other-style", "{'style':'waltz'}"},
