@@ -11,8 +11,15 @@ import org.testng.Assert;
 /** WCAG 2.2, levels A and AA, as far as axe-core can tell. */
 final class Axe {
 
-  /** Colours are looked at once nothing fades in any more. */
-  private static final int FADED_IN_MS = 1_000;
+  /** What opens begins to fade in within so long. */
+  private static final int BEGINS_TO_FADE_IN_MS = 100;
+
+  /** Colours are looked at once nothing fades in any more; what turns round without end may. */
+  private static final String FADED_IN =
+      """
+      () => document.getAnimations().every(one =>
+        one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)
+      """;
 
   private static final String SCRIPT = script();
 
@@ -28,19 +35,23 @@ final class Axe {
 
   /** A page on which something has just opened. */
   static void assertCleanOnceOpen(Page page, String view) {
-    page.waitForTimeout(FADED_IN_MS);
+    page.waitForTimeout(BEGINS_TO_FADE_IN_MS);
+    page.waitForFunction(FADED_IN);
     assertClean(page, view);
   }
 
   static void assertClean(Page page, String view) {
     BrowserTest.settle(page);
-    page.evaluate(SCRIPT);
+    if (Boolean.FALSE.equals(page.evaluate("() => 'axe' in window"))) {
+      page.evaluate(SCRIPT);
+    }
     Object found =
         page.evaluate(
             """
             async () => {
               const report = await window.axe.run(document, {
                 runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+                resultTypes: ['violations'],
               });
               return report.violations.flatMap((one) =>
                 one.nodes.map((node) => `${one.id}: ${node.target} ${node.failureSummary}`));

@@ -10,6 +10,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -78,6 +79,15 @@ abstract class BrowserTest {
     Assert.assertEquals(String.join("\n", said), "", "errors in the browser");
   }
 
+  /**
+   * Whether a device keeps the pages and the coming evenings, as people's do. That is fetched
+   * beside the test by each browser, so it is only where the network comes and goes or colleagues
+   * write.
+   */
+  boolean isKept() {
+    return false;
+  }
+
   /** Where the app is, followed by a path. */
   static String at(String path) {
     return Browsers.app().address() + path;
@@ -95,6 +105,8 @@ abstract class BrowserTest {
                 new Browser.NewContextOptions()
                     .setViewportSize(width, height)
                     .setColorScheme(colours)
+                    .setServiceWorkers(
+                        isKept() ? ServiceWorkerPolicy.ALLOW : ServiceWorkerPolicy.BLOCK)
                     .setLocale("en-GB"));
     context.setDefaultTimeout(SLOW_MACHINE_MS);
     context.addInitScript(REFUSALS);

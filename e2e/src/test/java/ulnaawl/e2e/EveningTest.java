@@ -13,6 +13,11 @@ import org.testng.annotations.Test;
 /** A class from the kitchen table to the car park: changed, danced, late, and written down once. */
 public class EveningTest extends BrowserTest {
 
+  @Override
+  boolean isKept() {
+    return true;
+  }
+
   @Test
   public void plannedChangedDancedLateAndWrittenDown() throws IOException, InterruptedException {
     // What it logs would be in the way of others.

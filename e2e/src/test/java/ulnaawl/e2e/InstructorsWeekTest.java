@@ -17,6 +17,11 @@ import org.testng.annotations.Test;
  */
 public class InstructorsWeekTest extends BrowserTest {
 
+  @Override
+  boolean isKept() {
+    return true;
+  }
+
   private static final String DANCE =
       """
       title: Lamplighters

@@ -109,8 +109,7 @@ public class MusicTest extends BrowserTest {
     int calls = 0;
     for (Object one : dances) {
       List<?> dance = (List<?>) one;
-      page.navigate(at("/dances/" + dance.get(0) + "/calls"));
-      settle(page);
+      goTo(page, "/dances/" + dance.get(0) + "/calls");
       byte[] pdf =
           page.pdf(
               new Page.PdfOptions()

@@ -12,6 +12,11 @@ import org.testng.annotations.Test;
 /** Bad input gets a clear answer, and what was typed stays. */
 public class NothingIsLostTest extends BrowserTest {
 
+  @Override
+  boolean isKept() {
+    return true;
+  }
+
   private static final String SOUND = "title: Sound\nsection 1\n1-4  vine R, touch L\n";
 
   /** What is typed, and what is said about it. */

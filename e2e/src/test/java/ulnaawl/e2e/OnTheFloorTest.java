@@ -11,6 +11,11 @@ import org.testng.annotations.Test;
 /** The run-through on a phone, driven by a clicker or a key. */
 public class OnTheFloorTest extends BrowserTest {
 
+  @Override
+  boolean isKept() {
+    return true;
+  }
+
   /** From slow to full speed with a clicker alone: next is clean, back is shaky, both are lost. */
   @Test
   public void twoKeysLeadToFullSpeed() {

@@ -34,8 +34,16 @@ final class RunningApp implements AutoCloseable {
     return start(today, Files.createTempDirectory("ulna-browser-test"), true, "server.log");
   }
 
-  /** The same on a database that may be there already. */
+  /** The same in a folder of its own, where a club may be already. */
   static RunningApp start(String today, Path data, boolean demo, String logName, String... options)
+      throws IOException, InterruptedException {
+    if (demo && today.equals(TODAY)) {
+      LoadedClub.into(data);
+    }
+    return open(today, data, demo, logName, options);
+  }
+
+  static RunningApp open(String today, Path data, boolean demo, String logName, String... options)
       throws IOException, InterruptedException {
     if (!Files.exists(JAR)) {
       throw new IllegalStateException("The server is not packed yet; ./ulna test does that first.");
@@ -136,6 +144,12 @@ final class RunningApp implements AutoCloseable {
   /** Ends it without a word, in the middle of whatever it does. */
   void crash() throws InterruptedException {
     process.destroyForcibly().waitFor();
+  }
+
+  /** Ends it as it is meant to end, and waits for that. */
+  void stop() throws InterruptedException {
+    process.destroy();
+    process.waitFor();
   }
 
   @Override

@@ -15,6 +15,11 @@ import org.testng.annotations.Test;
  */
 public class TogetherTest extends BrowserTest {
 
+  @Override
+  boolean isKept() {
+    return true;
+  }
+
   private static final String TEXT =
       "title: Two hands\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n";
 
