@@ -20,7 +20,6 @@ onMounted(now.load)
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
-  input.value = ''
   look.value = undefined
   if (!file) return
   name.value = file.name
@@ -29,6 +28,8 @@ async function choose(event: Event) {
     look.value = await ask(api.POST('/api/club/file/look', asFile(bytes)))
     chosen = bytes
   })
+  // The same file, mended, can be chosen again.
+  input.value = ''
 }
 
 async function take() {
