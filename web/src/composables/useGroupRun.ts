@@ -57,7 +57,8 @@ export function useGroupRun(group: Ref<number | undefined>, given: Ref<number | 
     try {
       const body = { ...it.body, date: date.value, note: '', key: it.key }
       await ask(api.POST('/api/groups/{id}/record', { params: { path: { id: it.group } }, body }))
-      kept.value = null
+      // Something else may have been reached meanwhile.
+      if (kept.value?.key === it.key) kept.value = null
       said.value = `It stands in ${name.value || 'the group'}’s record.`
     } catch (e) {
       said.value = `${(e as Error).message} It is kept here; write it again later.`

@@ -14,14 +14,16 @@ export function useKept<T>(
   const old = ref(false)
   const { away } = useReach()
   const loaded = useLoad(async () => {
+    // What is asked for may be another one by the time of the answer.
+    const at = key()
     try {
       const found = await fetch()
-      localStorage.setItem(key(), JSON.stringify(found))
+      keep(at, JSON.stringify(found))
       // Kept by the browser, or fresh.
       old.value = away.value
       return found
     } catch (e) {
-      const kept = localStorage.getItem(key())
+      const kept = localStorage.getItem(at)
       const away = e instanceof Refusal && (e.status === 0 || e.status >= 500)
       if (!away || kept === null) throw e
       old.value = true
@@ -29,4 +31,13 @@ export function useKept<T>(
     }
   })
   return { ...loaded, old }
+}
+
+/** A device that is full keeps what it had; what was asked for is here all the same. */
+function keep(key: string, text: string) {
+  try {
+    localStorage.setItem(key, text)
+  } catch {
+    // Nobody is to lose a page for that.
+  }
 }

@@ -35,7 +35,8 @@ export const useLive = defineStore('live', () => {
 
   function open() {
     clearTimeout(again)
-    if (source || !session.name || typeof EventSource === 'undefined') return
+    const nobodyLooks = visibility.value === 'hidden'
+    if (source || !session.name || nobodyLooks || typeof EventSource === 'undefined') return
     const line = new EventSource('/api/live/events')
     source = line
     line.addEventListener('hello', (event) => {

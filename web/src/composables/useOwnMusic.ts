@@ -46,48 +46,53 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
 
   async function recall(): Promise<void> {
     forgetSound()
-    const kept = await remembered()
-    if (!kept) return
-    marks.value = kept.marks
-    countsAMinute.value = kept.countsAMinute
-    await take(kept.file, kept.name)
+    const of = dance.value
+    const kept = await remembered(of)
+    if (kept && of === dance.value) await take(kept)
   }
 
   /** What is kept; nothing where the browser keeps nothing. */
-  async function remembered(): Promise<Kept | undefined> {
+  async function remembered(of: number): Promise<Kept | undefined> {
     try {
-      return await get<Kept>(keyOf(dance.value))
+      return await get<Kept>(keyOf(of))
     } catch {
       return undefined
     }
   }
 
-  /** A file that was chosen now begins with no marks. */
+  /** A file that was chosen now begins with no marks; where it is no sound, the one before stays. */
   async function choose(chosen: File): Promise<void> {
-    marks.value = []
-    countsAMinute.value = 0
-    await take(chosen, chosen.name)
-    await keep()
+    if (await take({ name: chosen.name, file: chosen, marks: [], countsAMinute: 0 })) await keep()
   }
 
-  async function take(blob: Blob, called: string): Promise<void> {
+  /** Whether it is the dance's song from now on; one may have gone to another dance meanwhile. */
+  async function take(one: Kept): Promise<boolean> {
     problem.value = ''
-    if (blob.size > MOST_BYTES) {
+    if (one.file.size > MOST_BYTES) {
       problem.value = 'This file is larger than 80 MB; choose a song as MP3, Ogg or the like.'
-      return
+      return false
     }
+    const of = dance.value
+    const here = () => of === dance.value
     busy.value = true
     try {
       // Decoding needs no loudspeaker, and no touch first.
       const decoder = new OfflineAudioContext(2, 1, 44100)
-      song.value = await decoder.decodeAudioData(await blob.arrayBuffer())
-      file.value = blob
-      name.value = called
+      const decoded = await decoder.decodeAudioData(await one.file.arrayBuffer())
+      if (!here()) return false
+      song.value = decoded
+      file.value = one.file
+      name.value = one.name
+      marks.value = one.marks
+      countsAMinute.value = one.countsAMinute
+      node?.disconnect()
       node = undefined
+      return true
     } catch {
-      problem.value = 'This file cannot be read as sound; choose an MP3, Ogg, WAV or the like.'
+      if (here()) problem.value = 'This file cannot be read as sound; choose an MP3, Ogg, WAV or the like.'
+      return false
     } finally {
-      busy.value = false
+      if (here()) busy.value = false
     }
   }
 
@@ -114,6 +119,7 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
     name.value = ''
     marks.value = []
     countsAMinute.value = 0
+    busy.value = false
   }
 
   async function forget(): Promise<void> {

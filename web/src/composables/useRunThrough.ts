@@ -37,6 +37,7 @@ export function useRunThrough(
   const ladder = shallowRef<OnLadder>()
   const nudged = ref(0)
   const looping = ref(false)
+  let begun = 0
   const asking = ref(false)
   const playing = ref(false)
   const tick = ref(0)
@@ -103,11 +104,14 @@ export function useRunThrough(
 
   /** Counts in and goes, from a section on or from the start. */
   async function play(from = 0): Promise<void> {
-    if (!run.value) return
+    const of = run.value
+    if (!of) return
     calm()
+    const mine = ++begun
     const audio = await sound.wake()
     if (!sound.mute.value) await music.wake(audio)
-    const of = run.value
+    // Stopped, left, begun again or another run while the loudspeaker woke up.
+    if (mine !== begun) return
     const map = music.map(of.track.songStart) ?? steady(of.fullRate)
     const start = from - of.countIn * TICKS
     player.loop = looping.value
@@ -141,6 +145,7 @@ export function useRunThrough(
 
   /** Stops, and asks nothing. */
   function halt() {
+    begun++
     calm()
     player.stop()
     pump.pause()

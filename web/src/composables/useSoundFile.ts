@@ -83,6 +83,8 @@ export function useSoundFile() {
       problem.value = NO_SOUND
       return
     }
+    // Pressed twice, or closed, while the loudspeaker woke up.
+    if (playing.value || !buffer) return
     const from = position.value >= buffer.duration ? 0 : position.value
     source = audio.createBufferSource()
     source.buffer = buffer

@@ -15,14 +15,13 @@ export function askRun(dance: number, group: number | undefined, scope: ReturnTy
   )
 }
 
-/** A dance of a class with everything one needs of it in the hall. */
-async function takeDance(group: number, line: Schemas['LineView'], dance: number): Promise<void> {
+/** A dance with what one needs of it in the hall, however it is danced. */
+async function takeDance(group: number, dance: number): Promise<void> {
   const path = { id: dance }
   const plain = await askRun(dance, group, scopeQuery({}))
   const others = plain.scopes.filter((one) => ALONG.includes(one.scope.kind))
   for (const one of others) await askRun(dance, group, scopeQuery(scopeParams(one.scope)))
   await ask(api.GET('/api/dances/{id}', { params: { path } }))
-  if (line.kind === 'TEACH' || line.kind === 'REMINDER') await askTeach(group, line, dance)
 }
 
 /** Its teach as it is opened on the floor: one that was put together, else the school's. */
@@ -58,19 +57,23 @@ export async function takeAlong(now = Date.now()): Promise<number> {
     ask(api.GET('/api/dances')),
     ask(api.GET('/api/people/names')),
   ])
-  const done = new Set<string>()
+  const dances = new Map<number, Set<number>>()
   for (const id of soon) {
     const path = { id }
     const sheet = await ask(api.GET('/api/classes/{id}', { params: { path } }))
     if (sheet.canRecord) await ask(api.GET('/api/classes/{id}/expected', { params: { path } }))
+    const taken = dances.get(sheet.group) ?? new Set()
+    dances.set(sheet.group, taken)
     for (const line of sheet.lines) {
-      const key = `${sheet.group}/${line.dance}`
-      if (line.dance === undefined || done.has(key)) continue
-      done.add(key)
-      await takeDance(sheet.group, line, line.dance).catch(skipUnready)
+      if (line.dance === undefined) continue
+      if (!taken.has(line.dance)) await takeDance(sheet.group, line.dance).catch(skipUnready)
+      taken.add(line.dance)
+      // The same dance is danced in one class and walked through in another.
+      const walked = line.kind === 'TEACH' || line.kind === 'REMINDER'
+      if (walked) await askTeach(sheet.group, line, line.dance).catch(skipUnready)
     }
   }
-  return done.size
+  return [...dances.values()].reduce((sum, taken) => sum + taken.size, 0)
 }
 
 /** A dance that cannot be danced yet is no reason to leave the others at home. */

@@ -86,6 +86,14 @@ describe('a sound file', () => {
     expect(sound.position.value).toBe(0)
     expect(sound.playing.value).toBe(false)
   })
+
+  it('that is begun twice sounds once', async () => {
+    heard.tempos = [{ tempo: 100, count: 1 }]
+    const sound = within(useSoundFile)
+    await sound.open(file())
+    await Promise.all([sound.play(), sound.play()])
+    expect(audio().sources).toHaveLength(1)
+  })
 })
 
 describe('taps', () => {

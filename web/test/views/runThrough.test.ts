@@ -70,6 +70,23 @@ describe('a run-through', () => {
     expect(heard.filter((one) => one.kind === 'say').length).toBeGreaterThan(30)
   })
 
+  it('does not begin on a page that was left while the loudspeaker woke up', async () => {
+    let wakes = () => {}
+    vi.stubGlobal(
+      'AudioContext',
+      class extends FakeAudio {
+        override resume = () => new Promise<undefined>((done) => (wakes = () => done(undefined)))
+      },
+    )
+    const page = await opened()
+    await page.press('Count in next ▸ or Space')
+    page.view.unmount()
+    wakes()
+    await flushPromises()
+    await pass(audio(), 1)
+    expect(heard).toEqual([])
+  })
+
   it('is counted and seen where the device has no loudspeaker that wakes up', async () => {
     const never = () => new Promise<undefined>(() => undefined)
     vi.stubGlobal(

@@ -21,6 +21,7 @@ defineExpose({ load })
 <template>
   <section class="card stack" aria-label="What next">
     <h2>What next</h2>
+    <p class="quiet">In the group’s next class.</p>
     <ol class="picks">
       <li v-for="(one, i) in shown" :key="one.dance">
         <p class="row spread">

@@ -29,6 +29,8 @@ public class PollTest {
               .filter(DanceForGroup::isDanced)
               .filter(it -> !poll.again().contains(it))
               .noneMatch(it -> it.standing().last().orElse(LocalDate.MIN).isBefore(latest)));
+      List<DanceForGroup> free = dances.stream().map(DanceForGroup::outsideTerm).toList();
+      assertEquals(poll.next(), Poll.of(Level.IMPROVER, free).next(), "whatever the term has");
       assertTrue(poll.next().size() > 2 && poll.again().size() > 2, "seed " + seed);
     }
   }
