@@ -107,11 +107,8 @@ export function useCueScreen(
   watch([running.playing, running.passes, running.percent, run, stands], () => void tell())
   if (code.value) void clock.set().then(tell)
 
-  // Whoever leaves the page stops: the screen is told, and not again.
-  tryOnBeforeUnmount(() => {
-    running.halt()
-    void tell()
-  })
+  // Whoever leaves the page has stopped: the screen is told, and not again.
+  tryOnBeforeUnmount(() => void tell())
   tryOnScopeDispose(() => window.clearTimeout(again))
 
   return { code, problem, open, close }

@@ -1,4 +1,4 @@
-import { useIntervalFn, useLocalStorage, useRafFn, useTimeoutFn } from '@vueuse/core'
+import { tryOnBeforeUnmount, useIntervalFn, useLocalStorage, useRafFn, useTimeoutFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { answered, begin, rungOf, type Answer, type OnLadder } from '@/domain/run/ladder'
@@ -201,6 +201,7 @@ export function useRunThrough(
   }
 
   watch(looping, (now) => (player.loop = now))
+  tryOnBeforeUnmount(halt)
 
   return {
     player,
