@@ -1,3 +1,4 @@
+import { watchIgnorable } from '@vueuse/core'
 import { del, get, set } from 'idb-keyval'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { runSong, type StretchNode } from '@/domain/run/song-run'
@@ -42,7 +43,7 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
   const ready = computed(() => on.value && song.value !== undefined && linedUp.value)
 
   watch(dance, recall, { immediate: true })
-  watch([marks, countsAMinute], keep, { deep: true })
+  const { ignoreUpdates } = watchIgnorable([marks, countsAMinute], keep, { deep: true })
 
   async function recall(): Promise<void> {
     forgetSound()
@@ -83,8 +84,10 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
       song.value = decoded
       file.value = one.file
       name.value = one.name
-      marks.value = one.marks
-      countsAMinute.value = one.countsAMinute
+      ignoreUpdates(() => {
+        marks.value = one.marks
+        countsAMinute.value = one.countsAMinute
+      })
       node?.disconnect()
       node = undefined
       return true

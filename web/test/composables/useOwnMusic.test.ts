@@ -5,10 +5,17 @@ import { useOwnMusic } from '@/composables/useOwnMusic'
 import type { Sound } from '@/composables/useSound'
 import { within } from '../scope'
 
-const device = vi.hoisted(() => ({ kept: new Map<string, unknown>(), decoding: [] as (() => void)[] }))
+const device = vi.hoisted(() => ({
+  kept: new Map<string, unknown>(),
+  writes: 0,
+  decoding: [] as (() => void)[],
+}))
 vi.mock('idb-keyval', () => ({
   get: async (key: unknown) => device.kept.get(String(key)),
-  set: async (key: unknown, value: unknown) => void device.kept.set(String(key), value),
+  set: async (key: unknown, value: unknown) => {
+    device.writes++
+    device.kept.set(String(key), value)
+  },
   del: async (key: unknown) => void device.kept.delete(String(key)),
 }))
 
@@ -34,6 +41,7 @@ const song = (name: string, second: number) => ({
 
 beforeEach(() => {
   device.kept.clear()
+  device.writes = 0
   device.decoding.length = 0
 })
 
@@ -57,6 +65,7 @@ describe('a song of one’s own', () => {
     await decoded()
     expect([music.name.value, music.tempo.value, music.ready.value]).toEqual(['kettle.wav', 112, true])
     expect(music.marks.value).toEqual([{ count: 0, second: 2.5 }])
+    expect(device.writes, 'it is kept already').toBe(0)
   })
 
   it('of a dance that was left is not the next one’s, however long it takes to read', async () => {
@@ -88,6 +97,7 @@ describe('a song of one’s own', () => {
     await decoded()
     expect(device.kept.get('own-song,1')).toMatchObject({ name: 'tin.wav', marks: [] })
     expect(music.ready.value, 'nobody knows where the dance begins').toBe(false)
+    expect(device.writes, 'a large file is written once').toBe(1)
     music.mark(0, 3)
     music.mark(0, -1)
     await flushPromises()

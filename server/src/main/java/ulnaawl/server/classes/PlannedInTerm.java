@@ -9,7 +9,7 @@ public interface PlannedInTerm {
 
   /**
    * By the numbers of dances, where the term has them, seen from a group's class on a day; a dance
-   * that it does not have is not there.
+   * that is not there has no place.
    */
   Map<Long, TermPlace> on(long group, LocalDate date);
 }
