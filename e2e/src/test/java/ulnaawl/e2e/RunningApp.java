@@ -19,6 +19,9 @@ final class RunningApp implements AutoCloseable {
   /** A Monday, so that the Monday group's coming class can be recorded on the same day. */
   static final String TODAY = "2026-11-30";
 
+  /** In place of a day: the clock goes on, and its days with it. */
+  static final String REAL_DAYS = "";
+
   private static final Path JAR = Path.of("../server/target/app/server-0.1.0-app.jar");
   private static final Duration PATIENCE = Duration.ofMinutes(2);
 
@@ -54,7 +57,9 @@ final class RunningApp implements AutoCloseable {
     all.add("--server.port=" + port);
     all.add("--ulna.data=" + data);
     all.add("--ulna.demo=" + demo);
-    all.add("--ulna.today=" + today);
+    if (!today.equals(REAL_DAYS)) {
+      all.add("--ulna.today=" + today);
+    }
     Process process = run(log, all.toArray(String[]::new));
     RunningApp app = new RunningApp(process, "http://localhost:" + port);
     app.waitUntilItAnswers(log);

@@ -32,6 +32,20 @@ final class Visitor {
     return visitor;
   }
 
+  /** Whoever sets a new club up with this code, and is signed in by it. */
+  static Visitor settingUp(String address, String name, String code) throws IOException {
+    Visitor visitor = new Visitor(address);
+    visitor.get("/api/session");
+    String form =
+        "{\"name\":\"%s\",\"password\":\"%s\",\"code\":\"%s\"}".formatted(name, PASSWORD, code);
+    HttpResponse<String> answer = visitor.post("/api/setup", form);
+    if (answer.statusCode() != 201) {
+      throw new AssertionError("The club cannot be set up: " + answer.body());
+    }
+    visitor.get("/api/session");
+    return visitor;
+  }
+
   HttpResponse<String> signIn(String name) throws IOException {
     String credentials = "{\"name\":\"" + name + "\",\"password\":\"" + PASSWORD + "\"}";
     get("/api/session");
@@ -45,11 +59,16 @@ final class Visitor {
   }
 
   HttpResponse<String> post(String path, String body) throws IOException {
+    return write("POST", path, body);
+  }
+
+  /** Sends JSON by any method that changes something. */
+  HttpResponse<String> write(String method, String path, String body) throws IOException {
     return send(
         HttpRequest.newBuilder(URI.create(address + path))
             .header("Content-Type", "application/json")
             .header("X-XSRF-TOKEN", token())
-            .POST(HttpRequest.BodyPublishers.ofString(body))
+            .method(method, HttpRequest.BodyPublishers.ofString(body))
             .build());
   }
 

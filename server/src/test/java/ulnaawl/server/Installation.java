@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -16,6 +17,10 @@ record Installation(Path data) {
     void with(int port);
   }
 
+  interface Inside {
+    void with(ConfigurableApplicationContext app) throws SQLException;
+  }
+
   /** With nothing in it. */
   static Installation fresh() {
     try {
@@ -26,6 +31,13 @@ record Installation(Path data) {
   }
 
   void open(Evening evening) {
+    openApp(app ->
+        evening.with(
+            Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"))));
+  }
+
+  /** The same for a test of what is inside. */
+  void openApp(Inside inside) {
     try (ConfigurableApplicationContext app =
         SpringApplication.run(
             UlnaAwl.class,
@@ -34,7 +46,9 @@ record Installation(Path data) {
             "--ulna.today=2026-11-24",
             "--ulna.set-up-code=" + CODE,
             "--ulna.data=" + data)) {
-      evening.with(Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port")));
+      inside.with(app);
+    } catch (SQLException e) {
+      throw new AssertionError(e);
     }
   }
 

@@ -1,18 +1,25 @@
 package ulnaawl.server.backup;
 
+import com.zaxxer.hikari.HikariDataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.platform.StartRefusal;
 
-/** Before a newer release changes a club's tables, the club is backed up as it is. */
+/**
+ * Makes a club's tables; before a newer release changes them, the club is backed up as it is. All
+ * connections that do this are closed by the end, and with the last one the database: the first
+ * request opens it anew, and no constraint hangs on a connection that goes.
+ */
 @Component
 class BackupBeforeUpgrade implements FlywayMigrationStrategy {
 
   private final Backups backups;
+  private final HikariDataSource connections;
 
-  BackupBeforeUpgrade(Backups backups) {
+  BackupBeforeUpgrade(Backups backups, HikariDataSource connections) {
     this.backups = backups;
+    this.connections = connections;
   }
 
   @Override
@@ -20,7 +27,7 @@ class BackupBeforeUpgrade implements FlywayMigrationStrategy {
     boolean old = tables.info().current() != null && tables.info().pending().length > 0;
     if (old) {
       try {
-        backups.make(Occasion.BEFORE_UPGRADE);
+        backups.make(Occasion.BEFORE_UPGRADE, tables.getConfiguration().getDataSource());
       } catch (Backups.Failed e) {
         throw new StartRefusal(
             "This release changes the club's tables, and the backup before it failed: "
@@ -29,5 +36,10 @@ class BackupBeforeUpgrade implements FlywayMigrationStrategy {
       }
     }
     tables.migrate();
+    if (connections.getHikariPoolMXBean() != null) {
+      throw new IllegalStateException(
+          "The pool was opened before the tables were made: H2 would lose their constraints with"
+              + " the connection that made them (decision 33).");
+    }
   }
 }

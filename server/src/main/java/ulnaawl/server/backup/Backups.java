@@ -68,13 +68,18 @@ class Backups {
   }
 
   /** Makes one. */
-  synchronized Backup make(Occasion occasion) throws Failed {
+  Backup make(Occasion occasion) throws Failed {
+    return make(occasion, connections);
+  }
+
+  /** The same before the server has opened its own connections. */
+  synchronized Backup make(Occasion occasion, DataSource from) throws Failed {
     LocalDateTime made = today.moment();
     try {
       folder.open();
       String name = folder.free(made, occasion);
       Path unfinished = folder.unfinished(name);
-      Backup.Counts counts = write(unfinished);
+      Backup.Counts counts = write(unfinished, from);
       Backup backup = new Backup(name, occasion, made, Files.size(unfinished), counts);
       folder.keep(backup);
       for (Backup old : Rotation.outdated(folder.all())) {
@@ -101,7 +106,7 @@ class Backups {
     }
     Path unfinished = file.resolveSibling(file.getFileName() + ".part");
     try {
-      Backup.Counts counts = write(unfinished);
+      Backup.Counts counts = write(unfinished, connections);
       OnDisk.rename(unfinished, file);
       return counts;
     } catch (IOException | SQLException | Packed.Unusable e) {
@@ -116,7 +121,7 @@ class Backups {
     return new Failed(why, cause);
   }
 
-  private Backup.Counts write(Path unfinished)
+  private Backup.Counts write(Path unfinished, DataSource from)
       throws IOException, SQLException, Packed.Unusable, Failed {
     // The copy, and once more unpacked to look into it.
     long wanted = 2 * Files.size(club.database());
@@ -124,7 +129,7 @@ class Backups {
       throw new Failed("There is no room on the disk for a backup.");
     }
     Files.deleteIfExists(unfinished);
-    try (Connection connection = connections.getConnection();
+    try (Connection connection = from.getConnection();
         PreparedStatement backup = connection.prepareStatement("backup to ?")) {
       backup.setString(1, unfinished.toAbsolutePath().toString());
       backup.execute();

@@ -16,10 +16,14 @@ public class Today {
   private final Clock clock;
   private final Optional<LocalDate> fixed;
 
-  /** The real day, unless the settings fix another one. */
+  /** The real day and moment, unless the settings fix another day or hurry the clock. */
   public Today(UlnaSettings settings) {
-    this.clock =
+    Clock real =
         Clock.system(Optional.ofNullable(settings.zone()).orElseGet(ZoneId::systemDefault));
+    this.clock =
+        settings.clockFrom() == null
+            ? real
+            : HurriedClock.from(settings.clockFrom(), settings.clockTimes(), real);
     this.fixed = Optional.ofNullable(settings.today());
   }
 

@@ -1,6 +1,7 @@
 package ulnaawl.server.platform;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,9 @@ import org.springframework.util.unit.DataSize;
  *
  * @param data folder of the database
  * @param demo whether the invented club is loaded into an empty database
+ * @param clockFrom when the clock of the server begins, for tests that live through days; the real
+ *     moment where missing
+ * @param clockTimes how many times as fast as the real one it then goes, from 1
  * @param setUpCode the code to set a new club up with, for tests; one by chance where missing
  * @param backups folder of the backups; one in the database's folder where missing
  * @param leastRoom room on the disk below which nothing is written any more
@@ -30,6 +34,8 @@ public record UlnaSettings(
     @DefaultValue List<String> proxies,
     @Nullable ZoneId zone,
     @Nullable LocalDate today,
+    @Nullable LocalDateTime clockFrom,
+    @DefaultValue("1") int clockTimes,
     @Nullable String setUpCode,
     @Nullable String backups) {
 
@@ -43,6 +49,8 @@ public record UlnaSettings(
         List.of(),
         null,
         null,
+        null,
+        1,
         null,
         null);
   }
