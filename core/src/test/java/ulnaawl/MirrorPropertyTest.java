@@ -45,7 +45,7 @@ public class MirrorPropertyTest {
   }
 
   private static void each(int examples, int sections, Both check) {
-    qt().withExamples(examples)
+    qt().withExamples(Tries.of(examples / 8, examples))
         .forAll(longs().all())
         .checkAssert(seed -> {
           String text = RandomDance.danceable(seed, sections) + "\n";

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.handover.StandIn.Colleague;
 import ulnaawl.handover.StandIn.Hindrance;
@@ -123,7 +124,7 @@ public class HandoverTest {
 
   @Test
   public void theMostImportantHasFewerThanTwoHundredWords() {
-    qt().withExamples(500)
+    qt().withExamples(Tries.of(60, 500))
         .forAll(integers().all())
         .check(seed -> {
           Brief brief = random(new Random(seed));
@@ -199,7 +200,7 @@ public class HandoverTest {
 
   @Test
   public void theOrderOfTheColleaguesDoesNotMatter() {
-    qt().withExamples(200)
+    qt().withExamples(Tries.of(40, 200))
         .forAll(integers().between(0, 1000))
         .check(seed -> {
           Random random = new Random(seed);

@@ -19,6 +19,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.dance.SectionSet;
 
 /** The memory of a group: stages and widening gaps. Worked by hand from the rules of the trade. */
@@ -179,7 +180,7 @@ public class LearningRecordTest {
   /** What holds for whatever happened, in whatever order it was written down. */
   @Test
   public void everyRecordKeepsTheRules() {
-    qt().withExamples(1000)
+    qt().withExamples(Tries.of(150, 1000))
         .forAll(longs().all())
         .checkAssert(seed -> {
           Random random = new Random(seed);

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Filler;
@@ -33,7 +34,7 @@ public class ClassPlannerTest {
 
   @Test
   public void everyClassKeepsTheRules() {
-    qt().withExamples(120)
+    qt().withExamples(Tries.of(15, 120))
         .withShrinkCycles(20)
         .forAll(integers().between(20, 150), integers().between(0, 60), integers().all())
         .checkAssert((minutes, dances, seed) -> {

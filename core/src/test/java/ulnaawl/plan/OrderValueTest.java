@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Filler;
@@ -36,7 +37,7 @@ public class OrderValueTest {
   /** The planner and the valuation know nothing of each other's sums. */
   @Test
   public void aPlanIsWorthWhatItSays() {
-    qt().withExamples(80)
+    qt().withExamples(Tries.of(12, 80))
         .withShrinkCycles(20)
         .forAll(integers().between(20, 130), integers().between(0, 40), integers().all())
         .checkAssert((minutes, dances, seed) -> {
@@ -51,7 +52,7 @@ public class OrderValueTest {
   /** No change by hand that keeps the rules is worth more than the plan. */
   @Test
   public void noSwapIsBetter() {
-    qt().withExamples(25)
+    qt().withExamples(Tries.of(6, 25))
         .withShrinkCycles(5)
         .forAll(integers().between(45, 90), integers().all())
         .checkAssert((minutes, seed) -> {
@@ -126,7 +127,7 @@ public class OrderValueTest {
   /** Late: it ends in time, costs more the less time there is, and what was taught is danced. */
   @Test
   public void theRestFitsAndCostsTheLeast() {
-    qt().withExamples(60)
+    qt().withExamples(Tries.of(10, 60))
         .withShrinkCycles(10)
         .forAll(integers().between(40, 120), integers().between(0, 40), integers().all())
         .checkAssert((minutes, late, seed) -> {

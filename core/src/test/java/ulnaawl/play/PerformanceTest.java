@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
+import ulnaawl.Tries;
 import ulnaawl.dance.Dance;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.Facing;
@@ -141,7 +142,7 @@ public class PerformanceTest {
   /** Whatever the dance, the scope and the speed. */
   @Test
   public void nothingIsSaidAtOnceAndNothingIsLost() {
-    qt().withExamples(60)
+    qt().withExamples(Tries.of(12, 60))
         .forAll(longs().between(1, 100_000), integers().between(50, 200))
         .checkAssert((seed, bpm) -> {
           Dance dance = Dances.dance(RandomDance.danceable(seed, 1 + (int) (seed % 4)) + PHRASING);

@@ -13,12 +13,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 
 /** The order of a social, against all orders there are, and by what has to hold in any. */
 public class SocialPlannerTest {
 
-  private static final int SMALL = 80;
-  private static final int LARGE = 5;
+  private static final int SMALL = Tries.of(10, 80);
+  private static final int LARGE = Tries.of(1, 5);
 
   private static List<Played> order(SocialPlan plan) {
     return plan.lines().stream().flatMap(it -> it.played().stream()).toList();

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
+import ulnaawl.Tries;
 import ulnaawl.dance.Dance;
 
 /**
@@ -23,7 +24,7 @@ public class CallsPropertyTest {
 
   @Test
   public void eachExceptionIsCalledOnceAndFourCountsAhead() {
-    qt().withExamples(400)
+    qt().withExamples(Tries.of(50, 400))
         .forAll(longs().all())
         .checkAssert(seed -> {
           RandomWalls plan = RandomWalls.random(seed);

@@ -12,6 +12,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
+import ulnaawl.Tries;
 import ulnaawl.dance.Dance;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Song;
@@ -25,7 +26,7 @@ public class WallSequencePropertyTest {
 
   @Test
   public void equalsPlainSimulationCountByCount() {
-    qt().withExamples(600)
+    qt().withExamples(Tries.of(60, 600))
         .forAll(longs().all())
         .checkAssert(seed -> {
           RandomWalls plan = RandomWalls.random(seed);
@@ -42,7 +43,7 @@ public class WallSequencePropertyTest {
 
   @Test
   public void songsEndWhereThePlainSimulationStops() {
-    qt().withExamples(600)
+    qt().withExamples(Tries.of(60, 600))
         .forAll(longs().all())
         .checkAssert(seed -> {
           RandomWalls plan = RandomWalls.random(seed);

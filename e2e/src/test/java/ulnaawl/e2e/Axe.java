@@ -11,14 +11,23 @@ import org.testng.Assert;
 /** WCAG 2.2, levels A and AA, as far as axe-core can tell. */
 final class Axe {
 
-  /** What opens begins to fade in within so long. */
-  private static final int BEGINS_TO_FADE_IN_MS = 100;
-
-  /** Colours are looked at once nothing fades in any more; what turns round without end may. */
+  /**
+   * Colours are looked at once nothing fades in any more, in some frames one after the other: what
+   * has just opened begins to in the next. What turns round without end may.
+   */
   private static final String FADED_IN =
       """
-      () => document.getAnimations().every(one =>
-        one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)
+      () => new Promise(done => {
+        const still = () => document.getAnimations().every(one =>
+          one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)
+        let frames = 0
+        const look = () => {
+          frames = still() ? frames + 1 : 0
+          if (frames > 6) done(true)
+          else requestAnimationFrame(look)
+        }
+        requestAnimationFrame(look)
+      })
       """;
 
   private static final String SCRIPT = script();
@@ -35,8 +44,7 @@ final class Axe {
 
   /** A page on which something has just opened. */
   static void assertCleanOnceOpen(Page page, String view) {
-    page.waitForTimeout(BEGINS_TO_FADE_IN_MS);
-    page.waitForFunction(FADED_IN);
+    page.evaluate(FADED_IN);
     assertClean(page, view);
   }
 

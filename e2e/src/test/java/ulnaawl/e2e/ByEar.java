@@ -3,8 +3,11 @@ package ulnaawl.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.TimeoutError;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 
 /**
  * Somebody who sees nothing and has no mouse: goes on by keys, and knows of the page only what the
@@ -13,8 +16,6 @@ import java.util.List;
 final class ByEar {
 
   private static final int MOST_STEPS = 120;
-  private static final int MOST_TRIES = 60;
-  private static final int PAUSE_MS = 100;
   private static final Locator.AriaSnapshotOptions HEARD_AT_ONCE =
       new Locator.AriaSnapshotOptions().setTimeout(1_000);
 
@@ -56,30 +57,30 @@ final class ByEar {
 
   /** Waits until the focus has come to something by itself, as to the heading of a new page. */
   void arrives(String said) {
-    for (int i = 0; i < MOST_TRIES; i++) {
-      if (is(here(), said)) {
-        return;
-      }
-      page.waitForTimeout(PAUSE_MS);
-    }
-    throw new AssertionError("“" + said + "” is not said; here is: " + here());
+    await(() -> is(here(), said), () -> "“" + said + "” is not said; here is: " + here());
   }
 
   /** Waits until something is announced: in a status or an alert. */
   void hears(String words) {
-    List<String> said = List.of();
-    for (int i = 0; i < MOST_TRIES; i++) {
-      said =
-          page.locator("[role=status], [role=alert], [aria-live]").allTextContents().stream()
-              .map(String::strip)
-              .filter(it -> !it.isEmpty())
-              .toList();
-      if (said.stream().anyMatch(it -> it.contains(words))) {
-        return;
-      }
-      page.waitForTimeout(PAUSE_MS);
+    await(
+        () -> announced().stream().anyMatch(it -> it.contains(words)),
+        () -> "“" + words + "” is not announced; heard: " + announced());
+  }
+
+  private List<String> announced() {
+    return page.locator("[role=status], [role=alert], [aria-live]").allTextContents().stream()
+        .map(String::strip)
+        .filter(it -> !it.isEmpty())
+        .toList();
+  }
+
+  private void await(BooleanSupplier happens, Supplier<String> otherwise) {
+    try {
+      page.waitForCondition(
+          happens, new Page.WaitForConditionOptions().setTimeout(BrowserTest.SLOW_MACHINE_MS));
+    } catch (TimeoutError never) {
+      throw new AssertionError(otherwise.get(), never);
     }
-    throw new AssertionError("“" + words + "” is not announced; heard: " + said);
   }
 
   void presses(String key) {

@@ -81,11 +81,7 @@ public class EveningTest extends BrowserTest {
     Locator late = page.getByRole(AriaRole.REGION, named("The rest of the evening"));
     assertThat(late.locator("small").first()).isVisible();
     button(page, "Do it so").click();
-    for (int i = 0; i < 20 && page.getByText("The class is over").count() == 0; i++) {
-      page.keyboard().press("PageDown");
-      page.waitForTimeout(60);
-    }
-    assertThat(page.getByText("The class is over")).isVisible();
+    until(page.getByText("The class is over"), () -> page.keyboard().press("PageDown"));
   }
 
   private static Page.GetByRoleOptions named(String name) {

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -60,7 +61,7 @@ public class InstructorsWeekTest extends BrowserTest {
   }
 
   private void week(String club) {
-    Page oda = signedIn(club, "Oda Marsh");
+    Page oda = signInByHand(page(1280, 800, ColorScheme.LIGHT), club, "Oda Marsh");
     writesTheDance(oda);
     plansTheClass(oda);
     readsTheTeach(oda);

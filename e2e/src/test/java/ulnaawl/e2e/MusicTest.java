@@ -186,7 +186,9 @@ public class MusicTest extends BrowserTest {
     assertThat(page.getByTestId("estimated")).hasText("112");
     button(page, "Play").click();
     button(page, "First beat now").click();
-    page.waitForTimeout(600);
+    // As long as the song wants until its first step: the page says where it is in it.
+    assertThat(page.locator(".sound .row .number").first())
+        .containsText(Pattern.compile("0:0[2-9]"));
     button(page, "First step now").click();
     assertThat(page.getByText("That is an intro of")).isVisible();
     page.locator("input[name=sound]")

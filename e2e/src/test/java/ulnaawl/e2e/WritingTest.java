@@ -21,8 +21,7 @@ public class WritingTest extends BrowserTest {
     page.keyboard().type("vin");
     Locator offers = page.locator(".cm-tooltip-autocomplete li");
     assertThat(offers.first()).containsText("vine L");
-    page.waitForTimeout(300); // an offer that has just appeared is not taken by accident
-    page.keyboard().press("Enter");
+    offers.first().click();
     assertThat(page.locator(".cm-content")).containsText("5-8    vine L");
   }
 
@@ -34,9 +33,13 @@ public class WritingTest extends BrowserTest {
     page.keyboard().press("Alt+Shift+F");
     assertThat(page.locator(".cm-content")).containsText("1-4    vine R, touch L  # here");
     Locator line = page.locator(".cm-line", new Page.LocatorOptions().setHasText("vine R")).first();
-    page.waitForTimeout(800); // the remarks above move the text once more
-    line.hover(new Locator.HoverOptions().setPosition(86, 10));
-    line.hover(new Locator.HoverOptions().setPosition(90, 11));
+    // The remarks above move the text once more: whoever points beside it points again.
+    until(
+        page.locator(".explained"),
+        () -> {
+          line.hover(new Locator.HoverOptions().setPosition(86, 10));
+          line.hover(new Locator.HoverOptions().setPosition(90, 11));
+        });
     assertThat(page.locator(".explained")).containsText("Side, behind, side.");
     page.keyboard().press("Control+Z");
     assertThat(page.locator(".cm-content")).containsText("GRAPEVINE right");
@@ -49,7 +52,8 @@ public class WritingTest extends BrowserTest {
     type(page, HALF + "vine L, touch R\n");
     page.keyboard().insertText("# a slip");
     assertThat(page.locator(".cm-content")).containsText("# a slip");
-    page.waitForTimeout(700);
+    page.waitForFunction(
+        "() => Object.values(localStorage).some(kept => kept.includes('# a slip'))");
     page.reload();
     assertThat(page.locator(".cm-content")).containsText("# a slip");
     page.getByLabel("Step text").click();

@@ -9,12 +9,14 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.List;
+import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.TestPropertySource;
 import org.testng.annotations.Test;
 
 /**
  * Behind a proxy that was named: cookies are for TLS only, and guesses count for whoever guesses.
  */
+@DirtiesContext
 @TestPropertySource(properties = "ulna.proxies=127.0.0.1")
 public class BehindProxyTest extends ServerTest {
 

@@ -13,10 +13,12 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.TestPropertySource;
 import org.testng.annotations.Test;
 
 /** A club's own database, empty at first. */
+@DirtiesContext
 @TestPropertySource(
     properties = {
       "ulna.demo=false",

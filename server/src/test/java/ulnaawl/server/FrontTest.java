@@ -12,9 +12,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 
 /** The server's front: whoever is slow waits alone, and odd requests get proper answers. */
+@DirtiesContext
 public class FrontTest extends ServerTest {
 
   private static final int SLOW = 1_000;

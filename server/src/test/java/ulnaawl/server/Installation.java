@@ -40,12 +40,14 @@ record Installation(Path data) {
   void openApp(Inside inside) {
     try (ConfigurableApplicationContext app =
         SpringApplication.run(
-            UlnaAwl.class,
-            "--server.port=0",
-            "--ulna.demo=false",
-            "--ulna.today=2026-11-24",
-            "--ulna.set-up-code=" + CODE,
-            "--ulna.data=" + data)) {
+            new Class<?>[] {UlnaAwl.class, QuickPasswords.class},
+            new String[] {
+              "--server.port=0",
+              "--ulna.demo=false",
+              "--ulna.today=2026-11-24",
+              "--ulna.set-up-code=" + CODE,
+              "--ulna.data=" + data
+            })) {
       inside.with(app);
     } catch (SQLException e) {
       throw new AssertionError(e);

@@ -3,10 +3,12 @@ package ulnaawl.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Two people on one thing see each other, and what is changed is told within a second. */
+@DirtiesContext
 public class LiveTest extends ServerTest {
 
   private static final String DANCE =

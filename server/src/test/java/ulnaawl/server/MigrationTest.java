@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.zip.GZIPInputStream;
+import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.TestPropertySource;
@@ -21,6 +22,7 @@ import tools.jackson.databind.JsonNode;
  * class written down, one order changed by hand, two marks, a time taken, a word chosen, and one
  * dance changed.
  */
+@DirtiesContext
 @TestPropertySource(properties = {"ulna.demo=false", "ulna.data=${ulna.test.old}"})
 public class MigrationTest extends ServerTest {
 

@@ -16,11 +16,13 @@ import java.util.concurrent.Future;
 import java.util.stream.StreamSupport;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** People come, are called otherwise, get another password, and go; each counts at once. */
+@DirtiesContext
 public class PeopleTest extends ServerTest {
 
   @Autowired private DataSource data;

@@ -15,13 +15,15 @@ import java.util.TreeMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Odd requests to every address of the contract: each is answered, none with a fault of ours. */
+@DirtiesContext
 public class RequestFuzzTest extends ServerTest {
 
-  private static final int REQUESTS = Integer.getInteger("ulna.fuzz.requests", 10_000);
+  private static final int REQUESTS = Boolean.getBoolean("ulna.long") ? 10_000 : 1_200;
   private static final long SEED = Long.getLong("ulna.fuzz.seed", 5);
   private static final int CLIENTS = 4;
   private static final int PATIENCE = 20;

@@ -8,10 +8,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** An invented club beside one's own: another process, another folder, gone without a trace. */
+@DirtiesContext
 public class SampleTest extends ServerTest {
 
   private static final Duration PATIENCE = Duration.ofMinutes(2);

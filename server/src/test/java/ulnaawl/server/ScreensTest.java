@@ -14,10 +14,12 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** The second screen: who leads it, who looks on, and what they hear. */
+@DirtiesContext
 public class ScreensTest extends ServerTest {
 
   private static String state(long dance, double tick, boolean playing) {

@@ -3,35 +3,53 @@ package ulnaawl.server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Objects;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.context.ApplicationContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.util.FileSystemUtils;
+import org.testng.annotations.BeforeClass;
 
 /**
- * A real server on a free port with a real H2 file, the demo club in it, on a fixed day. The club
- * is loaded once for each process of tests; every class begins with a copy.
+ * A real server on a free port with a real H2 file, the demo club in it, on a fixed day. All test
+ * classes of a process share one, and each finds the club as it was when it had just been loaded.
+ * Whoever needs a server of their own says so with {@code @DirtiesContext}: those that set it up in
+ * another way, and those that leave more behind than rows (tries that are counted, streams).
  */
 @SpringBootTest(
-    classes = UlnaAwl.class,
+    classes = {UlnaAwl.class, QuickPasswords.class},
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
     properties = {
       "ulna.demo=true",
       "ulna.data=${ulna.test.loaded}",
       "ulna.today=" + ServerTest.TODAY
     })
-@DirtiesContext
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   static final String TODAY = "2026-11-24";
 
   static final String PASSWORD = "lantern-light";
 
+  private static final Map<ApplicationContext, KeptClub> KEPT = new HashMap<>();
+
   @LocalServerPort private int port;
+
+  /** The first to use a server keeps the club as it is; the others find it so. */
+  @BeforeClass(dependsOnMethods = "springTestContextPrepareTestInstance")
+  void clubAsItWas() {
+    ApplicationContext app = Objects.requireNonNull(applicationContext);
+    if (KEPT.containsKey(app)) {
+      KEPT.get(app).putBack();
+    } else {
+      KEPT.put(app, KeptClub.of(app));
+    }
+  }
 
   @DynamicPropertySource
   static void data(DynamicPropertyRegistry registry) {
@@ -58,11 +76,13 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
       try {
         Path folder = Files.createTempDirectory("ulna-test-loaded");
         SpringApplication.run(
-                UlnaAwl.class,
-                "--server.port=0",
-                "--ulna.demo=true",
-                "--ulna.today=" + TODAY,
-                "--ulna.data=" + folder)
+                new Class<?>[] {UlnaAwl.class, QuickPasswords.class},
+                new String[] {
+                  "--server.port=0",
+                  "--ulna.demo=true",
+                  "--ulna.today=" + TODAY,
+                  "--ulna.data=" + folder
+                })
             .close();
         return folder;
       } catch (IOException e) {

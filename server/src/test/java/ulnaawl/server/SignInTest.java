@@ -10,9 +10,11 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 
 /** Signing in while others guess, through the API. */
+@DirtiesContext
 public class SignInTest extends ServerTest {
 
   private static String credentials(String name, String password) {

@@ -14,10 +14,12 @@ import org.jooq.impl.DefaultExecuteListenerProvider;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A page asks the database as often for a large club as for a small one. */
+@DirtiesContext
 @Import(StatementsTest.Counting.class)
 public class StatementsTest extends ServerTest {
 

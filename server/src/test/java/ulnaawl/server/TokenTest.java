@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
 import ulnaawl.server.access.AccessLine;
 import ulnaawl.server.access.AccessTable;
@@ -26,6 +27,7 @@ import ulnaawl.server.access.TokenScope;
 import ulnaawl.server.access.TokenScopes;
 
 /** Programs ask with a token: for what it is for, while it is good, without cookies. */
+@DirtiesContext
 public class TokenTest extends ServerTest {
 
   private static final Path GUIDE = Path.of("../docs/api.md");

@@ -9,6 +9,7 @@ import java.util.List;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
+import ulnaawl.Tries;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Footwork;
 import ulnaawl.dance.Place;
@@ -23,7 +24,7 @@ public class CompilePropertyTest {
 
   @Test
   public void onlyAFreeFootMovesAndWeightAndFacingGoOnWithoutAGap() {
-    qt().withExamples(1000)
+    qt().withExamples(Tries.of(100, 1000))
         .forAll(longs().all())
         .checkAssert(seed -> {
           String text = RandomDance.danceable(seed, 4);
@@ -49,7 +50,7 @@ public class CompilePropertyTest {
   /** The foot that carries the body does not move, unless the body turns on it. */
   @Test
   public void theSupportingFootStaysWhereItIs() {
-    qt().withExamples(500)
+    qt().withExamples(Tries.of(60, 500))
         .forAll(longs().all())
         .checkAssert(seed -> {
           String text = RandomDance.danceable(seed, 2);

@@ -9,6 +9,7 @@ import java.util.List;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
+import ulnaawl.Tries;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
@@ -92,7 +93,7 @@ public class SectionEditorTest {
   /** Writing a section in its own order changes nothing that is danced. */
   @Test
   public void sameOrderSameDance() {
-    qt().withExamples(300)
+    qt().withExamples(Tries.of(40, 300))
         .forAll(longs().all())
         .checkAssert(seed -> {
           String text = RandomDance.danceable(seed, 3);
@@ -114,7 +115,7 @@ public class SectionEditorTest {
   /** Whatever the order, every figure is danced on the foot that is free there. */
   @Test
   public void feetFollowTheNewOrder() {
-    qt().withExamples(300)
+    qt().withExamples(Tries.of(40, 300))
         .forAll(longs().all())
         .checkAssert(seed -> {
           String text = RandomDance.danceable(seed, 1);

@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
 import ulnaawl.RandomDance;
+import ulnaawl.Tries;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.Script;
 import ulnaawl.notation.read.Parsed;
@@ -27,7 +28,7 @@ public class FormatterTest {
 
   @Test
   public void readsBackTheSameAndStaysTheSame() {
-    qt().withExamples(2000)
+    qt().withExamples(Tries.of(150, 2000))
         .withShrinkCycles(50)
         .forAll(longs().all())
         .checkAssert(seed -> {

@@ -16,6 +16,7 @@ import org.chocosolver.solver.constraints.nary.automata.FA.FiniteAutomaton;
 import org.chocosolver.solver.search.strategy.Search;
 import org.chocosolver.solver.variables.IntVar;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.plan.solve.Block.Role;
 import ulnaawl.plan.solve.Block.Speed;
 
@@ -29,7 +30,7 @@ public class ConstraintSolverTest {
   private static final int SLOTS = 12;
   private static final int MINUTES = 40;
   private static final int DANCES = 7;
-  private static final int CASES = 8;
+  private static final int CASES = Tries.of(2, 8);
 
   /** Roles as digits: warm-up 0, dance 1, teach 2, break 3, minutes in hand 4, finish 5, end 6. */
   private static int digit(Role role) {

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import ulnaawl.RandomDance;
+import ulnaawl.Tries;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
@@ -30,7 +31,7 @@ public class ProsePropertyTest {
 
   private static final FigureBook BOOK = FigureBook.standard();
   private static final Path DEMO = Path.of("../server/src/main/resources/demo/dances");
-  private static final int GENERATED = 2000;
+  private static final int GENERATED = Tries.of(150, 2000);
 
   @DataProvider
   public static Object[][] demo() throws IOException {

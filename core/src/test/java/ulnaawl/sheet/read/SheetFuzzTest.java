@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
+import ulnaawl.Tries;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.read.StepTextParser;
 import ulnaawl.notation.write.StepTextFormatter;
@@ -26,7 +27,7 @@ import ulnaawl.text.SourceText;
  */
 public class SheetFuzzTest {
 
-  private static final int INPUTS = Integer.getInteger("ulna.fuzz.sheets", 4_000);
+  private static final int INPUTS = Tries.of(300, 4_000);
   private static final FigureBook BOOK = FigureBook.standard();
   private static final List<String> SIGNS =
       List.of(

@@ -8,6 +8,7 @@ import static org.testng.Assert.assertFalse;
 import java.util.Optional;
 import org.testng.annotations.Test;
 import ulnaawl.Dances;
+import ulnaawl.Tries;
 import ulnaawl.dance.Dance;
 import ulnaawl.floor.Facing;
 import ulnaawl.wall.PlainSimulation;
@@ -22,7 +23,7 @@ public class ClaimsPropertyTest {
 
   @Test
   public void claimsAreTrueWhereTheSimulationFacesSo() {
-    qt().withExamples(120)
+    qt().withExamples(Tries.of(20, 120))
         .forAll(longs().all())
         .checkAssert(seed -> {
           RandomWalls plan = RandomWalls.random(seed);
