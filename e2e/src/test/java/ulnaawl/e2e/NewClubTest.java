@@ -165,7 +165,7 @@ public class NewClubTest extends BrowserTest {
       Locator sample = step(page, "A sample club");
       sample.getByText("Open a sample club").click();
       Locator door = sample.getByText("Wilma Otterspoor");
-      door.waitFor(new Locator.WaitForOptions().setTimeout(90_000));
+      door.waitFor(new Locator.WaitForOptions().setTimeout(300_000));
       Page inside = page.context().waitForPage(door::click);
       assertThat(inside.getByLabel("Name")).hasValue("Wilma Otterspoor");
       assertThat(inside.getByText("everybody and everything in it is invented")).isVisible();

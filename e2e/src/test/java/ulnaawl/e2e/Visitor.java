@@ -14,12 +14,6 @@ final class Visitor {
   /** The password of everybody in the demo club. */
   static final String PASSWORD = "lantern-light";
 
-  static {
-    // An idle connection is let go before the server does so: a write on one that is just being
-    // closed would fail, which a browser tries again and this does not.
-    System.setProperty("jdk.httpclient.keepalive.timeout", "5");
-  }
-
   private final CookieManager cookies = new CookieManager();
   private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
   private final String address;

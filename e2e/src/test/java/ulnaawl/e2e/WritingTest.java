@@ -53,7 +53,7 @@ public class WritingTest extends BrowserTest {
     page.keyboard().insertText("# a slip");
     assertThat(page.locator(".cm-content")).containsText("# a slip");
     page.waitForFunction(
-        "() => Object.values(localStorage).some(kept => kept.includes('# a slip'))");
+        "() => Object.values(localStorage).filter(kept => kept.includes('# a slip')).length > 1");
     page.reload();
     assertThat(page.locator(".cm-content")).containsText("# a slip");
     page.getByLabel("Step text").click();

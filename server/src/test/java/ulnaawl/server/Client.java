@@ -12,6 +12,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -106,21 +107,22 @@ final class Client {
     }
 
     private static final String END = "the end";
+    private static final int LONGEST_SECONDS = 60;
 
     int status() {
       return status;
     }
 
-    /** The data of the next event of that name, within a second; what comes before is left out. */
+    /** The data of the next event of that name, within a minute; what comes before is left out. */
     JsonNode next(String name) {
       try {
         while (true) {
-          String line = lines.poll(1, TimeUnit.SECONDS);
+          String line = lines.poll(LONGEST_SECONDS, TimeUnit.SECONDS);
           if (line == null || line.equals(END)) {
-            throw new AssertionError("No event " + name + " within a second");
+            throw new AssertionError("No event " + name + " within a minute");
           }
           if (line.equals("event:" + name)) {
-            String data = lines.poll(1, TimeUnit.SECONDS);
+            String data = lines.poll(LONGEST_SECONDS, TimeUnit.SECONDS);
             return MAPPER.readTree(String.valueOf(data).substring("data:".length()));
           }
         }
@@ -129,12 +131,12 @@ final class Client {
       }
     }
 
-    /** Whether the server has closed it within a second, whatever it said before. */
+    /** Whether the server has closed it within a minute, whatever it said before. */
     boolean isClosed() {
       try {
-        for (String line = lines.poll(1, TimeUnit.SECONDS);
+        for (String line = lines.poll(LONGEST_SECONDS, TimeUnit.SECONDS);
             line != null;
-            line = lines.poll(1, TimeUnit.SECONDS)) {
+            line = lines.poll(LONGEST_SECONDS, TimeUnit.SECONDS)) {
           if (line.equals(END)) {
             return true;
           }
@@ -153,6 +155,11 @@ final class Client {
         throw new AssertionError(e);
       }
     }
+  }
+
+  /** A status that was answered otherwise, as an answer. */
+  Answer asIfAnswered(int status) {
+    return new Answer(status, MAPPER.createObjectNode(), get("/api/session").raw());
   }
 
   /** The bytes of an answer. */
@@ -198,6 +205,18 @@ final class Client {
 
   Answer delete(String path) {
     return send(write(path).DELETE());
+  }
+
+  /** Anything, with one more header; without a body where there is none. */
+  Answer ask(String method, String path, String body, Map<String, String> headers) {
+    HttpRequest.Builder request = write(path);
+    headers.forEach(request::setHeader);
+    return send(
+        request.method(
+            method,
+            body.isEmpty()
+                ? HttpRequest.BodyPublishers.noBody()
+                : HttpRequest.BodyPublishers.ofString(body)));
   }
 
   /** A write without the token that proves the page is ours. */

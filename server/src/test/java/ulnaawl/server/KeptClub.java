@@ -63,9 +63,16 @@ final class KeptClub {
     return kept;
   }
 
+  /** Puts it back, and signs everybody out. */
+  void signOutAndPutBack() {
+    List<Long> people = database.fetch("select id from person").map(it -> it.get(0, Long.class));
+    transaction.executeWithoutResult(
+        now -> people.forEach(it -> events.publishEvent(new AccessEnded(it))));
+    putBack();
+  }
+
   /** Puts it back. */
   void putBack() {
-    List<Long> people = database.fetch("select id from person").map(it -> it.get(0, Long.class));
     database.execute("set referential_integrity false");
     for (Table table : tables) {
       database.execute("truncate table public." + table.name());
@@ -81,7 +88,6 @@ final class KeptClub {
     }
     database.execute("set referential_integrity true");
     transaction.executeWithoutResult(now -> {
-      people.forEach(it -> events.publishEvent(new AccessEnded(it)));
       events.publishEvent(new ClubReplaced());
       events.publishEvent(Change.of(Thing.EXPORT, 0, Action.IMPORTED, "nobody", "as it was"));
     });

@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Optional;
 import org.springframework.test.annotation.DirtiesContext;
 import org.testng.annotations.Test;
@@ -15,8 +14,6 @@ import tools.jackson.databind.JsonNode;
 /** An invented club beside one's own: another process, another folder, gone without a trace. */
 @DirtiesContext
 public class SampleTest extends ServerTest {
-
-  private static final Duration PATIENCE = Duration.ofMinutes(2);
 
   @Test
   public void isBesideTheClubAndLeavesNothing() {
@@ -58,25 +55,15 @@ public class SampleTest extends ServerTest {
 
   private static JsonNode opened(Client by) {
     assertEquals(by.post("/api/sample", "").status(), 202);
-    long end = System.nanoTime() + PATIENCE.toNanos();
+    Eventually.is(
+        () -> !by.get("/api/sample").body().get("state").asString().equals("OPENING"),
+        "it opens, or says why not");
     JsonNode now = by.get("/api/sample").body();
-    while (now.get("state").asString().equals("OPENING") && System.nanoTime() < end) {
-      sleep();
-      now = by.get("/api/sample").body();
-    }
     assertEquals(now.get("state").asString(), "OPEN", now.toString());
     return now;
   }
 
   private static Optional<ProcessHandle> child() {
     return ProcessHandle.current().children().filter(ProcessHandle::isAlive).findFirst();
-  }
-
-  private static void sleep() {
-    try {
-      Thread.sleep(200);
-    } catch (InterruptedException e) {
-      throw new AssertionError(e);
-    }
   }
 }

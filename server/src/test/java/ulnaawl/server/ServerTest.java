@@ -45,7 +45,7 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
   void clubAsItWas() {
     ApplicationContext app = Objects.requireNonNull(applicationContext);
     if (KEPT.containsKey(app)) {
-      KEPT.get(app).putBack();
+      KEPT.get(app).signOutAndPutBack();
     } else {
       KEPT.put(app, KeptClub.of(app));
     }
@@ -89,6 +89,11 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
         throw new AssertionError(e);
       }
     }
+  }
+
+  /** The club as it was, in the middle of a test class; whoever is signed in stays so. */
+  void putBack() {
+    Objects.requireNonNull(KEPT.get(Objects.requireNonNull(applicationContext))).putBack();
   }
 
   int port() {

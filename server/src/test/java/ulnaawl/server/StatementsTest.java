@@ -106,9 +106,8 @@ public class StatementsTest extends ServerTest {
     for (String page : PAGES) {
       oda.get(page);
       STATEMENTS.set(0);
-      if (oda.get(page).status() == 200) {
-        assertEquals(STATEMENTS.get(), 0, page);
-      }
+      assertEquals(oda.get(page).status(), 200, page);
+      assertEquals(STATEMENTS.get(), 0, page);
     }
   }
 }
