@@ -1,6 +1,7 @@
 package ulnaawl.server;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.context.ApplicationContext;
@@ -19,6 +20,12 @@ import ulnaawl.server.platform.ClubReplaced;
  * out, and what the server remembers of it is told to be stale.
  */
 final class KeptClub {
+
+  private static final String NEXT_NUMBERS =
+      """
+      select table_name, identity_base from information_schema.columns
+      where table_schema = 'PUBLIC' and is_identity = 'YES'
+      """;
 
   private final DSLContext database;
   private final ApplicationEventPublisher events;
@@ -68,30 +75,43 @@ final class KeptClub {
     List<Long> people = database.fetch("select id from person").map(it -> it.get(0, Long.class));
     transaction.executeWithoutResult(
         now -> people.forEach(it -> events.publishEvent(new AccessEnded(it))));
-    putBack();
+    putBack(true);
   }
 
-  /** Puts it back. */
-  void putBack() {
+  /**
+   * Puts it back: in one transaction, so that it is written once.
+   *
+   * @param words whether the club's own words may be others, so that every dance is read anew
+   */
+  void putBack(boolean words) {
     database.execute("set referential_integrity false");
+    transaction.executeWithoutResult(now -> {
+      for (Table table : tables) {
+        database.execute("delete from public." + table.name());
+        database.execute(
+            "insert into public.%1$s (%2$s) overriding system value select %2$s from kept.%1$s"
+                .formatted(table.name(), table.columns()));
+      }
+      if (words) {
+        events.publishEvent(new ClubReplaced());
+      }
+      events.publishEvent(Change.of(Thing.EXPORT, 0, Action.IMPORTED, "nobody", "as it was"));
+      database.execute("delete from change_log where id >= " + nextOf("CHANGE_LOG"));
+    });
+    database.execute("set referential_integrity true");
+    Map<String, Long> moved =
+        database
+            .fetch(NEXT_NUMBERS)
+            .intoMap(row -> row.get(0, String.class), row -> row.get(1, Long.class));
     for (Table table : tables) {
-      database.execute("truncate table public." + table.name());
-      database.execute(
-          "insert into public.%1$s (%2$s) overriding system value select %2$s from kept.%1$s"
-              .formatted(table.name(), table.columns()));
       table
           .next()
+          .filter(next -> !next.equals(moved.get(table.name())))
           .ifPresent(next ->
               database.execute(
                   "alter table public.%s alter column id restart with %d"
                       .formatted(table.name(), next)));
     }
-    database.execute("set referential_integrity true");
-    transaction.executeWithoutResult(now -> {
-      events.publishEvent(new ClubReplaced());
-      events.publishEvent(Change.of(Thing.EXPORT, 0, Action.IMPORTED, "nobody", "as it was"));
-    });
-    database.execute("delete from change_log where id >= " + nextOf("CHANGE_LOG"));
   }
 
   private long nextOf(String table) {

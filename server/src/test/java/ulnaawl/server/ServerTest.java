@@ -91,9 +91,13 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
     }
   }
 
-  /** The club as it was, in the middle of a test class; whoever is signed in stays so. */
-  void putBack() {
-    Objects.requireNonNull(KEPT.get(Objects.requireNonNull(applicationContext))).putBack();
+  /**
+   * The club as it was, in the middle of a test class; whoever is signed in stays so.
+   *
+   * @param words whether the club's own words may be others
+   */
+  void putBack(boolean words) {
+    Objects.requireNonNull(KEPT.get(Objects.requireNonNull(applicationContext))).putBack(words);
   }
 
   int port() {

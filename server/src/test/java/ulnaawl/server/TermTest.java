@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** A term is planned, looked at, changed by hand and planned again. */
 public class TermTest extends ServerTest {
 
-  private static final int LONG_ENOUGH_MS = 3_000;
+  private static final int LONG_ENOUGH_MS = 1_000;
 
   private static JsonNode ok(Client.Answer answer) {
     assertTrue(answer.status() < 300, answer.raw().body());
