@@ -5,13 +5,22 @@ import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vitest/config'
 import { handbook } from './build/handbook'
 
+const nothing = fileURLToPath(new URL('./test/nothing.ts', import.meta.url))
+
 export default defineConfig({
   plugins: [
     handbook(),
     vue(),
     components({ resolvers: [ElementPlusResolver({ importStyle: false })], dirs: [], dts: false }),
   ],
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  resolve: {
+    alias: [
+      { find: '@', replacement: fileURLToPath(new URL('./src', import.meta.url)) },
+      // The component library comes in one piece, not in a thousand for each file of tests, and undrawn.
+      { find: /^element-plus\/(theme-chalk|es\/components\/.*\/style).*$/, replacement: nothing },
+      { find: /^element-plus(\/es.*)?$/, replacement: 'element-plus/dist/index.full.mjs' },
+    ],
+  },
   test: {
     environment: 'happy-dom',
     // A slow or busy machine is not a mistake.
@@ -21,6 +30,5 @@ export default defineConfig({
     setupFiles: ['test/setup.ts'],
     maxWorkers: 2,
     restoreMocks: true,
-    server: { deps: { inline: ['element-plus'] } },
   },
 })

@@ -139,7 +139,6 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
 }
 .tight .turned {
   flex-basis: 100%;
-  font-size: 11px;
 }
 .turned {
   font-size: 12px;
@@ -154,16 +153,14 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   .spoken {
     position: absolute;
     top: 21px;
-    font-size: 10px;
   }
   .call {
-    font-size: 11px;
+    font-size: 12px;
     padding: 1px 2px;
   }
   .turned {
     position: absolute;
     top: 22px;
-    font-size: 10px;
   }
 }
 </style>

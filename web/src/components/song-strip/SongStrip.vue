@@ -206,7 +206,7 @@ b {
   position: absolute;
   bottom: 2px;
   right: 3px;
-  font: 700 11px var(--type);
+  font: 700 12px var(--type);
   color: var(--wrong);
 }
 .times {

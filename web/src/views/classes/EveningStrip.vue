@@ -62,7 +62,7 @@ const fits = (line: Schemas['LineView']) => share(line.minutes) > 7
           @click="$emit('select', line.id)"
         >
           <b aria-hidden="true">{{ line.minutes }}</b>
-          <span class="unseen">{{ spoken(line) }}</span>
+          <span class="off-screen">{{ spoken(line) }}</span>
           <span v-if="fits(line)" aria-hidden="true">{{ shown(line) }}</span>
           <i v-if="kept?.has(line.id)" aria-hidden="true" title="stays" />
         </button>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useLoad } from '@/composables/useLoad'
+import ProgressChart from './ProgressChart.vue'
 
-/** What the group has learned over the weeks, drawn; the library for it is only fetched here. */
+/** What the group has learned over the weeks, drawn. */
 const props = defineProps<{ group: number }>()
-const ProgressChart = defineAsyncComponent(() => import('./ProgressChart.vue'))
 const { data, load } = useLoad(() =>
   ask(api.GET('/api/groups/{id}/progress', { params: { path: { id: props.group } } })),
 )

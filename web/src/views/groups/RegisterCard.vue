@@ -167,7 +167,7 @@ async function write() {
   border-radius: 3px 3px 0 0;
 }
 .bars small {
-  font-size: 11px;
+  font-size: 12px;
   color: var(--text-soft);
   white-space: nowrap;
 }

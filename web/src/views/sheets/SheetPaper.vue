@@ -31,7 +31,7 @@ function says(line: Line): string {
         <button v-else type="button" :aria-current="line.number === shown" @click="shown = line.number">
           <span class="sign" aria-hidden="true">{{ sign(line) }}</span>
           <span class="words">{{ line.text }}</span>
-          <span v-if="says(line)" class="unseen">, {{ says(line) }}</span>
+          <span v-if="says(line)" class="off-screen">, {{ says(line) }}</span>
         </button>
       </li>
     </ol>
@@ -97,12 +97,5 @@ li.unread:not(.seen) .sign {
 li button[aria-current='true'] {
   border-left-color: var(--accent);
   background: var(--accent-wash);
-}
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
 }
 </style>

@@ -207,7 +207,7 @@ function onKey(event: KeyboardEvent) {
   }
   .say {
     color: var(--print-ink);
-    font-size: 11px;
+    font-size: 12px;
   }
 }
 @media (max-width: 700px) {

@@ -389,7 +389,7 @@ header :deep(.level) {
 .knot {
   grid-column: 1;
   align-self: end;
-  font-size: 11px;
+  font-size: 12px;
   padding: 0 6px 4px;
   white-space: nowrap;
   opacity: 0.92;
@@ -411,7 +411,7 @@ header :deep(.level) {
 }
 @media print {
   .term {
-    font-size: 11px;
+    font-size: 12px;
   }
 }
 </style>

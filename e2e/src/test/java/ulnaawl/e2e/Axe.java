@@ -23,7 +23,7 @@ final class Axe {
         let frames = 0
         const look = () => {
           frames = still() ? frames + 1 : 0
-          if (frames > 6) done(true)
+          if (frames > 3) done(true)
           else requestAnimationFrame(look)
         }
         requestAnimationFrame(look)

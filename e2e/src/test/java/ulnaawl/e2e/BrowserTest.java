@@ -24,7 +24,6 @@ abstract class BrowserTest {
   /** As long as a page may take to show what it will: ends of minutes, for a busy machine. */
   static final int SLOW_MACHINE_MS = 120_000;
 
-  private static final int FIREFOX_MS = 500;
   private static final int BETWEEN_TRIES_MS = 200;
   private static final int MOST_TRIES = 150;
 
@@ -166,13 +165,12 @@ abstract class BrowserTest {
   /**
    * Waits until a page that was loaded has everything it asks for. That the network is idle does
    * not say so by itself: on a busy machine it is before a page has asked. In Firefox a page that
-   * listens to events counts as one that still loads: there it is given a moment.
+   * listens to events counts as one that still loads: there what it shows has to do.
    */
   static void settle(Page page) {
     page.waitForFunction(FILLED);
     if (isFirefox(page)) {
       page.waitForLoadState();
-      page.waitForTimeout(FIREFOX_MS);
     } else {
       page.waitForLoadState(LoadState.NETWORKIDLE);
     }

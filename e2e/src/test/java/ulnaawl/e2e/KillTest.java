@@ -28,7 +28,7 @@ import org.testng.annotations.Test;
  */
 public class KillTest {
 
-  private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 6);
+  private static final int CYCLES = Integer.getInteger("ulna.torture.cycles", 4);
   private static final Duration LONGEST =
       Duration.ofMinutes(Integer.getInteger("ulna.torture.minutes", 10));
   private static final long SEED = Long.getLong("ulna.torture.seed", 11);

@@ -158,7 +158,7 @@ public class NewClubTest extends BrowserTest {
   }
 
   /** An invented club beside one's own: looked around in, and removed; one stays signed in here. */
-  @Test
+  @Test(groups = "long")
   public void aSampleClubIsOpenedBesideAndRemoved() throws IOException, InterruptedException {
     try (RunningApp app = empty("beside-sample.log")) {
       Page page = setUp(app, "Ada Brook");

@@ -16,7 +16,10 @@ import java.util.stream.Stream;
 /** The packed server with the demo club, on a port of its own, until it is closed. */
 final class RunningApp implements AutoCloseable {
 
-  /** A Monday, so that the Monday group's coming class can be recorded on the same day. */
+  /**
+   * A Monday, so that the Monday group's coming class can be recorded on the same day; the day of
+   * the club that the server's build leaves.
+   */
   static final String TODAY = "2026-11-30";
 
   /** In place of a day: the clock goes on, and its days with it. */

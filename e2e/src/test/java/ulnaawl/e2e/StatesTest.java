@@ -69,7 +69,7 @@ public class StatesTest extends BrowserTest {
               "/groups/2",
               page -> {
                 page.locator(".chart").hover();
-                page.locator(".chart").getByText("figures met").nth(1).waitFor();
+                page.locator(".read").getByText("figures met").waitFor();
               }),
           new State("nothing here", "/nowhere-at-all", page -> {}),
           new State(

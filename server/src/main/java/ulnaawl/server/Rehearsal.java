@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,24 +25,43 @@ final class Rehearsal {
 
   private Rehearsal() {}
 
-  /** Takes no arguments. */
-  static void main() throws IOException, InterruptedException {
-    Path folder = Files.createTempDirectory("ulna-rehearsal");
+  /**
+   * Rehearses.
+   *
+   * @param args nothing; or a folder and a day: the invented club is left there as it is on that
+   *     day, for tests to begin with
+   */
+  static void main(String[] args) throws IOException, InterruptedException {
+    if (args.length == 0) {
+      Path folder = Files.createTempDirectory("ulna-rehearsal");
+      rehearse(folder);
+      remove(folder);
+    } else {
+      Path folder = Path.of(args[0]);
+      remove(folder);
+      rehearse(Files.createDirectories(folder), "--ulna.today=" + args[1]);
+    }
+  }
+
+  private static void rehearse(Path folder, String... more)
+      throws IOException, InterruptedException {
+    List<String> options = new ArrayList<>(List.of(more));
+    options.addAll(List.of("--ulna.data=" + folder, "--ulna.demo=true", "--server.port=0"));
     try (ConfigurableApplicationContext server =
-            SpringApplication.run(
-                UlnaAwl.class, "--ulna.data=" + folder, "--ulna.demo=true", "--server.port=0");
+            SpringApplication.run(UlnaAwl.class, options.toArray(String[]::new));
         HttpClient browser = HttpClient.newHttpClient()) {
       String port = server.getEnvironment().getRequiredProperty("local.server.port");
       for (String question : QUESTIONS) {
         URI address = URI.create("http://localhost:" + port + question);
         browser.send(HttpRequest.newBuilder(address).build(), BodyHandlers.discarding());
       }
-    } finally {
-      remove(folder);
     }
   }
 
   private static void remove(Path folder) throws IOException {
+    if (!Files.exists(folder)) {
+      return;
+    }
     try (Stream<Path> all = Files.walk(folder)) {
       for (Path file : all.sorted(Comparator.reverseOrder()).toList()) {
         Files.delete(file);

@@ -72,7 +72,7 @@ public class Catalog {
   public synchronized Snapshot now() {
     long asOf = changes.soFar();
     Vocabulary words = vocabulary.now();
-    Optional<Snapshot> fitting = last.filter(it -> it.vocabulary().equals(words));
+    Optional<Snapshot> fitting = last.filter(it -> it.vocabulary().number() == words.number());
     Snapshot now =
         fitting
             .filter(it -> it.asOf() == asOf)

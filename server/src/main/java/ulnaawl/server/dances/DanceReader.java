@@ -26,7 +26,7 @@ public class DanceReader {
   }
 
   /** A text means what the vocabulary says: another vocabulary, another reading. */
-  private record Key(String stepText, int vocabulary) {}
+  private record Key(String stepText, long vocabulary) {}
 
   public FigureBook book() {
     return vocabulary.now().book();
@@ -35,7 +35,7 @@ public class DanceReader {
   /** Reads a stored dance. */
   public ReadDance read(String stepText) {
     Vocabulary now = vocabulary.now();
-    Key key = new Key(stepText, System.identityHashCode(now));
+    Key key = new Key(stepText, now.number());
     return read.get(key, wanted -> compute(wanted.stepText(), now));
   }
 

@@ -1,7 +1,5 @@
 package ulnaawl.server.groups;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -23,10 +21,11 @@ import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.history.Changes;
+import ulnaawl.server.history.UntilChanged;
 
 /**
- * Where groups stand with every dance that ever was; read from the record, and remembered by group,
- * day and vocabulary until something is changed.
+ * Where groups stand with every dance that ever was; read from the record, and remembered by group
+ * and day until something is changed.
  */
 @Component
 public class Standings {
@@ -38,9 +37,8 @@ public class Standings {
   private final RegisterStore registers;
   private final Catalog catalog;
   private final DanceReader reader;
-  private final Changes changes;
-  private final Cache<Key, List<GroupDance>> known =
-      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final UntilChanged<Key, List<GroupDance>> known;
+  private final UntilChanged<All, Said> said;
 
   Standings(
       EvidenceStore evidence,
@@ -51,15 +49,17 @@ public class Standings {
       Changes changes) {
     this.rulings = rulings;
     this.registers = registers;
-    this.changes = changes;
+    this.known = new UntilChanged<>(changes, REMEMBERED);
+    this.said = new UntilChanged<>(changes, 1);
     this.evidence = evidence;
     this.catalog = catalog;
     this.reader = reader;
   }
 
-  private volatile Said said = new Said(-1, Map.of(), Set.of());
+  private record Key(long group, LocalDate day) {}
 
-  private record Key(long group, LocalDate day, int vocabulary, long changes) {}
+  /** Every group: there is one such question. */
+  private record All() {}
 
   /** A dance, what one group has done of it, and where it stands with it. */
   public record GroupDance(CatalogDance dance, List<Evidence> evidence, Standing standing) {
@@ -74,17 +74,7 @@ public class Standings {
 
   /** All dances, archived ones too, as a group stands with them on a day. */
   public List<GroupDance> of(long group, LocalDate day) {
-    FigureBook book = reader.book();
-    Key key = new Key(group, day, System.identityHashCode(book), changes.soFar());
-    List<GroupDance> remembered = known.getIfPresent(key);
-    if (remembered == null) {
-      remembered = read(group, day);
-      // What was changed while it was read makes it stale: then nobody else is given it.
-      if (key.changes() == changes.soFar()) {
-        known.put(key, remembered);
-      }
-    }
-    return remembered;
+    return known.get(new Key(group, day), _ -> read(group, day));
   }
 
   /** What a group had learned at the end of each week until a day. */
@@ -133,17 +123,11 @@ public class Standings {
         .collect(Collectors.toSet());
   }
 
-  /** What was said of all groups, as it stood after so many changes. */
-  private record Said(long changes, Map<Long, Map<Long, Ruling>> rulings, Set<Long> keeping) {}
+  /** What was said of all groups. */
+  private record Said(Map<Long, Map<Long, Ruling>> rulings, Set<Long> keeping) {}
 
   private Said said() {
-    long soFar = changes.soFar();
-    Said remembered = said;
-    if (remembered.changes() != soFar) {
-      remembered = new Said(soFar, rulings.all(), registers.keeping());
-      said = remembered;
-    }
-    return remembered;
+    return said.get(new All(), _ -> new Said(rulings.all(), registers.keeping()));
   }
 
   private List<GroupDance> read(long group, LocalDate day) {

@@ -1,7 +1,5 @@
 package ulnaawl.server.sessions;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
@@ -15,6 +13,7 @@ import org.springframework.transaction.TransactionException;
 import ulnaawl.server.access.SessionCheck;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Changes;
+import ulnaawl.server.history.UntilChanged;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 
@@ -26,26 +25,20 @@ class PeopleNow implements SessionCheck {
   private static final int REMEMBERED = 1_000;
 
   private final PeopleService people;
-  private final Changes changes;
-  private final Cache<Key, Optional<SignedIn>> known =
-      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final UntilChanged<Long, Optional<SignedIn>> known;
 
   PeopleNow(PeopleService people, Changes changes) {
-    this.changes = changes;
+    this.known = new UntilChanged<>(changes, REMEMBERED);
     this.people = people;
   }
 
   /** When each person was last noted as seen, by their numbers. */
   private final Map<Long, Instant> noted = new ConcurrentHashMap<>();
 
-  private record Key(long person, long changes) {}
-
   @Override
   public Optional<SignedIn> now(SignedIn person) {
     seen(person.id());
-    return known.get(
-        new Key(person.id(), changes.soFar()),
-        key -> people.find(key.person()).map(Person::signedIn));
+    return known.get(person.id(), id -> people.find(id).map(Person::signedIn));
   }
 
   /** Notes that somebody is there, once an hour; where that cannot be written, it is not. */

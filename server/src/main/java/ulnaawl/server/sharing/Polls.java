@@ -1,7 +1,5 @@
 package ulnaawl.server.sharing;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +21,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.history.Changes;
+import ulnaawl.server.history.UntilChanged;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -42,10 +41,8 @@ class Polls {
   private final Repertoire repertoire;
   private final Standings standings;
   private final Requests requests;
-  private final Changes changes;
   private final Today today;
-  private final Cache<Key, PollChoices> known =
-      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final UntilChanged<Key, PollChoices> known;
 
   Polls(
       PollStore store,
@@ -62,7 +59,7 @@ class Polls {
     this.repertoire = repertoire;
     this.standings = standings;
     this.requests = requests;
-    this.changes = changes;
+    this.known = new UntilChanged<>(changes, REMEMBERED);
     this.today = today;
   }
 
@@ -76,12 +73,11 @@ class Polls {
    */
   record PollChoices(int most, List<PollDance> dances) {}
 
-  private record Key(long group, LocalDate day, long changes) {}
+  private record Key(long group, LocalDate day) {}
 
   /** What can be ticked; worked out once, however many open the page. */
   PollChoices choices(long group) {
-    Key key = new Key(group, today.date(), changes.soFar());
-    return known.get(key, _ -> read(group));
+    return known.get(new Key(group, today.date()), _ -> read(group));
   }
 
   private PollChoices read(long group) {

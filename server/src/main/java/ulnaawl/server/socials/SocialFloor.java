@@ -26,6 +26,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.groups.Requests;
 import ulnaawl.server.groups.Standings;
 import ulnaawl.server.history.Changes;
+import ulnaawl.server.history.UntilChanged;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.socials.SocialRow.Guest;
 import ulnaawl.server.socials.SocialRow.SongLine;
@@ -60,9 +61,8 @@ class SocialFloor {
   private final Catalog catalog;
   private final DanceReader reader;
   private final SongService songs;
-  private final Changes changes;
   private final Today today;
-  private final Cache<Key, Ready> known = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final UntilChanged<Key, Ready> known;
   private final Cache<SplitKey, Boolean> splits =
       Caffeine.newBuilder().maximumSize(REMEMBERED_SPLITS).build();
 
@@ -81,11 +81,11 @@ class SocialFloor {
     this.catalog = catalog;
     this.reader = reader;
     this.songs = songs;
-    this.changes = changes;
+    this.known = new UntilChanged<>(changes, REMEMBERED);
     this.today = today;
   }
 
-  private record Key(long social, int version, LocalDate day, long changes) {}
+  private record Key(long social, int version, LocalDate day) {}
 
   private record SplitKey(String first, String second, ListedSong song) {}
 
@@ -156,8 +156,7 @@ class SocialFloor {
   }
 
   Ready of(SocialRow row) {
-    Key key = new Key(row.id(), row.version(), today.date(), changes.soFar());
-    return known.get(key, _ -> read(row));
+    return known.get(new Key(row.id(), row.version(), today.date()), _ -> read(row));
   }
 
   private Ready read(SocialRow row) {

@@ -53,6 +53,7 @@ public class VocabularyService {
     long before = changes.get();
     Vocabulary read =
         new Vocabulary(
+            before,
             bookWith(store.text(ClubText.Kind.OWN_FIGURES).content()),
             LevelTable.standard().with(store.text(ClubText.Kind.LEVEL_TABLE).content()));
     if (before == changes.get()) {
