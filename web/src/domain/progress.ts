@@ -32,7 +32,8 @@ export interface ProgressDrawing {
 }
 
 const MARKS = 4
-const LABEL_WIDTH = 76
+/** Pixels that the day of a week takes, with room beside it; the first one begins where its week stands. */
+const LABEL_WIDTH = 112
 
 /** The least round step by which some marks reach a number: 1, 2, 5, 10, 20, 50 … */
 export function stepFor(most: number, marks = MARKS): number {

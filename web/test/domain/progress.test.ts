@@ -35,7 +35,7 @@ describe('weeks of learning', () => {
           expect(one.y).toBeLessThanOrEqual(200)
         })
         expect(drawing.xs.every((x) => x >= 0 && x <= width)).toBe(true)
-        expect(drawing.labelled.length * 76).toBeLessThan(Math.max(width, 76) + 76)
+        expect((drawing.labelled.length - 1) * 112).toBeLessThanOrEqual(Math.max(width, 112))
       }),
     )
   })

@@ -158,9 +158,13 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
     font-size: 12px;
     padding: 1px 2px;
   }
+  /* Below what is counted: half a count is as wide as one of the two. */
   .turned {
     position: absolute;
-    top: 22px;
+    top: 36px;
+  }
+  .strip:has(.turned) .place {
+    padding-bottom: 27px;
   }
 }
 </style>

@@ -77,8 +77,8 @@ function key(event: KeyboardEvent) {
       @keydown="key"
     >
       <svg :width="width" :height="HEIGHT" aria-hidden="true">
-        <text class="axis" :x="LEFT - 6" y="12" text-anchor="end">dances</text>
-        <text class="axis" :x="LEFT + inner + 6" y="12" text-anchor="start">figures</text>
+        <text class="axis" x="0" y="12">dances</text>
+        <text class="axis" :x="width" y="12" text-anchor="end">figures</text>
         <g :transform="`translate(${LEFT} ${TOP})`">
           <g v-for="mark in drawing.dances" :key="mark.value">
             <line class="rule" x1="0" :x2="inner" :y1="mark.y" :y2="mark.y" />
