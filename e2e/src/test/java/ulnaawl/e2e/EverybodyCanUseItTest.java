@@ -42,9 +42,14 @@ public class EverybodyCanUseItTest extends BrowserTest {
     page.navigate(at("/sign-in"));
     axeFindsNothing(page, "/sign-in");
     signIn(page, "Oda Marsh");
+    List<String> again = Views.again(page);
     for (String view : Views.all(page)) {
       goTo(page, view);
-      axeFindsNothing(page, view);
+      if (again.contains(view)) {
+        axeFindsNothing(page, view);
+      } else {
+        Axe.assertClean(page, view);
+      }
       wide.addAll(tooWide(page, view, WIDTHS));
     }
     goTo(page, "/classes");
@@ -67,10 +72,10 @@ public class EverybodyCanUseItTest extends BrowserTest {
     Device.BOTH.getFirst().take(page);
   }
 
-  /** Goes through all pages and says which are wider than the window. */
+  /** Goes through pages and says which are wider than the window. */
   static void assertNothingSticksOut(Page page, List<Integer> widths) {
     List<String> wide = new ArrayList<>();
-    for (String view : Views.all(page)) {
+    for (String view : Views.again(page)) {
       goTo(page, view);
       wide.addAll(tooWide(page, view, widths));
     }

@@ -74,9 +74,12 @@ public class TermPageTest extends BrowserTest {
   private static void itIsPlannedAgainAndTakenChangeByChange(Page page) {
     Locator broken = page.getByLabel("What does not hold");
     Locator lets = broken.getByText(Pattern.compile("^Let .* move$"));
-    assertThat(lets).hasCount(1);
-    lets.click();
-    assertThat(lets).hasCount(0);
+    // One or more: what others have done in this club meanwhile may stand in its way, too.
+    assertThat(lets.first()).isVisible();
+    for (int left = lets.count(); left > 0; left = lets.count()) {
+      lets.first().click();
+      assertThat(lets).not().hasCount(left);
+    }
     page.getByText("What it is worth").click();
     assertThat(page.locator(".worth")).containsText("new dances");
     page.getByText("Wishes that are not met").click();

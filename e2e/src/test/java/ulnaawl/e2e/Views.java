@@ -8,6 +8,35 @@ final class Views {
 
   private Views() {}
 
+  private static final boolean LONG = Boolean.getBoolean("ulna.long");
+
+  /**
+   * Those that are held in a hand or stand in the hall, and one of each other layout: what is
+   * looked at a second time (on a phone in the dark, in another browser) in the ordinary run; all
+   * of them in the long one.
+   */
+  static List<String> again(Page page) {
+    return LONG
+        ? all(page)
+        : List.of(
+            "/classes",
+            "/classes/1",
+            "/classes/1/floor",
+            "/classes/1/log",
+            "/classes/3/brief",
+            "/terms/1",
+            "/socials/1/evening",
+            "/dances",
+            BrowserTest.dance(page, "Paper Lanterns"),
+            BrowserTest.dance(page, "Paper Lanterns") + "/walls",
+            BrowserTest.dance(page, "Paper Lanterns") + "/where",
+            BrowserTest.dance(page, "Paper Lanterns") + "/teach?group=1",
+            BrowserTest.dance(page, "Paper Lanterns") + "/run-through",
+            "/songs/4",
+            "/groups/2",
+            "/handbook/a-dance");
+  }
+
   /** Their paths; somebody who may see them all is signed in. */
   static List<String> all(Page page) {
     return List.of(
