@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
@@ -16,6 +17,7 @@ import ulnaawl.server.history.Changes;
 import ulnaawl.server.history.UntilChanged;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
+import ulnaawl.server.platform.ClubReplaced;
 
 /** Who people are by now; read from the database again after any change. */
 @Component
@@ -39,6 +41,12 @@ class PeopleNow implements SessionCheck {
   public Optional<SignedIn> now(SignedIn person) {
     seen(person.id());
     return known.get(person.id(), id -> people.find(id).map(Person::signedIn));
+  }
+
+  /** Another club has other people behind the same numbers. */
+  @EventListener
+  void clubReplaced(ClubReplaced ignored) {
+    noted.clear();
   }
 
   /** Notes that somebody is there, once an hour; where that cannot be written, it is not. */
