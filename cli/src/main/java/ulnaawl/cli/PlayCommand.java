@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
@@ -33,17 +34,13 @@ import ulnaawl.text.Diagnostic;
 import ulnaawl.words.Speech;
 
 /** Plays a dance into files for practice at home, or prints what is called on which count. */
+@RequiredArgsConstructor
 public final class PlayCommand {
 
   private static final Speech SPEECH = Speech.english();
 
   private final PrintStream out;
   private final PrintStream err;
-
-  public PlayCommand(PrintStream out, PrintStream err) {
-    this.out = out;
-    this.err = err;
-  }
 
   /** Runs the command; answers its exit status: 1 with errors in the dance, 2 where it cannot. */
   public int run(String[] words) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.formats.SheetFile;
 import ulnaawl.sheet.ReadLine;
@@ -22,17 +23,13 @@ import ulnaawl.words.Speech;
  * Reads printed sheets into step text: 0 where all was read, 1 where something was not, 2 where a
  * file cannot be read.
  */
+@RequiredArgsConstructor
 public final class ReadCommand {
 
   private static final Speech SPEECH = Speech.english();
 
   private final PrintStream out;
   private final PrintStream err;
-
-  public ReadCommand(PrintStream out, PrintStream err) {
-    this.out = out;
-    this.err = err;
-  }
 
   /** Runs the command; answers its exit status. It goes on after a file that cannot be read. */
   public int run(String[] words) {

@@ -4,6 +4,7 @@ import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
@@ -13,15 +14,11 @@ import ulnaawl.wall.SequenceRequest;
 import ulnaawl.wall.WallSequence;
 
 /** Reports on a dance file: 0 without errors, 1 with errors in the dance, 2 where unreadable. */
+@RequiredArgsConstructor
 public final class StepsCommand {
 
   private final PrintStream out;
   private final PrintStream err;
-
-  public StepsCommand(PrintStream out, PrintStream err) {
-    this.out = out;
-    this.err = err;
-  }
 
   /**
    * Runs the command; answers its exit status. Of one file it prints a report, of several a line

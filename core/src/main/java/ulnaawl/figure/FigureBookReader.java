@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureStep.Mover;
 
 /**
@@ -34,6 +36,7 @@ import ulnaawl.figure.FigureStep.Mover;
  *
  * Mirrored for a left lead. Actions are described at the head of their file.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 final class FigureBookReader {
 
   private static final java.util.regex.Pattern NAME =
@@ -43,10 +46,6 @@ final class FigureBookReader {
   private final List<Figure> figures = new ArrayList<>();
   private String family = "our own";
   private int line;
-
-  private FigureBookReader(Map<String, Action> actions) {
-    this.actions = actions;
-  }
 
   /** Reads figures, and actions where the data has some. */
   static List<Figure> read(String data, Map<String, Action> actions) {

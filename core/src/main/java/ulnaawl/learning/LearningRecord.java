@@ -10,6 +10,8 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Register.Presence;
 
@@ -18,6 +20,7 @@ import ulnaawl.learning.Register.Presence;
  * follows the published model of {@link Memory}, one repetition a day; closed weeks are time in
  * which it fades, not repetitions that were missed. The stage follows from what was done.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class LearningRecord {
 
   /** The widest gap, in days. */
@@ -41,10 +44,6 @@ public final class LearningRecord {
   private int successes;
   private boolean practised;
   private boolean known;
-
-  private LearningRecord(int allSections) {
-    this.allSections = allSections;
-  }
 
   /**
    * Where a group stands, when nobody keeps who comes and nobody says otherwise.

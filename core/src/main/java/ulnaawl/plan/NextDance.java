@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
 
@@ -12,6 +14,7 @@ import ulnaawl.learning.Stage;
  * What could be taught next, the best first: what has been started, then dances that suit the group
  * (common practice, no source; the weights are in {@code weights.txt}).
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class NextDance {
 
   /** Levels above the group at which a dance is not proposed any more. */
@@ -22,11 +25,6 @@ public final class NextDance {
 
   private final Level group;
   private final Set<String> lately;
-
-  private NextDance(Level group, Set<String> lately) {
-    this.group = group;
-    this.lately = lately;
-  }
 
   /**
    * A dance that could be taught.

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
@@ -14,13 +15,10 @@ import ulnaawl.teach.lesson.Scope;
 import ulnaawl.wall.Wall;
 
 /** Tracks of sections, as a teach gives them: from a wall that begins at the front of the hall. */
+@RequiredArgsConstructor
 final class SectionTracks {
 
   private final Lesson lesson;
-
-  SectionTracks(Lesson lesson) {
-    this.lesson = lesson;
-  }
 
   Track run(int first, int last) {
     Passage part = lesson.part(first);

@@ -2,6 +2,7 @@ package ulnaawl.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Section;
 import ulnaawl.floor.Facing;
@@ -18,13 +19,10 @@ import ulnaawl.wall.WallEvent;
 import ulnaawl.wall.WallSequence;
 
 /** Tracks of walls as the song has them: counts of the song from one to another. */
+@RequiredArgsConstructor
 final class WallTracks {
 
   private final Lesson lesson;
-
-  WallTracks(Lesson lesson) {
-    this.lesson = lesson;
-  }
 
   Track walls(Scope.Walls scope) {
     List<Wall> all = lesson.walls().walls();

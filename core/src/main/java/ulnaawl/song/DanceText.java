@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Compilation;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.compile.DanceCompiler;
@@ -19,15 +20,11 @@ import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallSequence;
 
 /** The text of a sound dance, to try other phrasing on. */
+@RequiredArgsConstructor
 final class DanceText {
 
   private final String text;
   private final FigureBook book;
-
-  DanceText(String text, FigureBook book) {
-    this.text = text;
-    this.book = book;
-  }
 
   String text() {
     return text;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Section;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.teach.ladder.TempoLadder;
@@ -21,6 +22,7 @@ import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
 
 /** Says why a teach is laid out as it is, and what is left. */
+@RequiredArgsConstructor
 final class TeachReasons {
 
   /** Levels above a group that are worth a word. */
@@ -30,10 +32,6 @@ final class TeachReasons {
   private static final int WORTH_GIVING_BACK = 60;
 
   private final Lesson lesson;
-
-  TeachReasons(Lesson lesson) {
-    this.lesson = lesson;
-  }
 
   List<TeachReason> of(School school, Tonight tonight, int minutes) {
     Layout layout = tonight.stop().layout();

@@ -1,17 +1,15 @@
 package ulnaawl.text;
 
 import java.util.Arrays;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 
 /** A text with its line starts, so that offsets can be said as line and column. */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class SourceText {
 
   private final String text;
   private final int[] lineStarts;
-
-  private SourceText(String text, int[] lineStarts) {
-    this.text = text;
-    this.lineStarts = lineStarts;
-  }
 
   public static SourceText of(String text) {
     int[] starts = new int[16];

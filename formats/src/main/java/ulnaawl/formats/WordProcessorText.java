@@ -14,12 +14,15 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 
 /**
  * The text of a word processor's file: Office Open XML (ECMA-376, {@code word/document.xml}) or
  * OpenDocument (ISO/IEC 26300, {@code content.xml}). Paragraphs become lines; the cells of a
  * table's row stand beside each other, parted by tabs.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 final class WordProcessorText {
 
   private static final int MOST_ENTRIES = 2000;
@@ -70,11 +73,6 @@ final class WordProcessorText {
   private final Deque<Integer> cells = new ArrayDeque<>();
   private int paragraphs;
   private int texts;
-
-  private WordProcessorText(Map<String, Mark> marks, boolean textInParagraphs) {
-    this.marks = marks;
-    this.textInParagraphs = textInParagraphs;
-  }
 
   static String of(byte[] bytes) throws IOException {
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Figure;
 import ulnaawl.learning.Evidence;
@@ -28,6 +29,7 @@ import ulnaawl.teach.lesson.TeachLength;
  * class has for teaching goes on in the next classes without a gap; then the dance comes back when
  * the record of learning says that it is due, first with calls, then without.
  */
+@RequiredArgsConstructor
 public final class Courses {
 
   /**
@@ -40,10 +42,6 @@ public final class Courses {
 
   private final TermProblem problem;
   private final Map<Path, List<Step>> paths = new ConcurrentHashMap<>();
-
-  public Courses(TermProblem problem) {
-    this.problem = problem;
-  }
 
   /** What the steps of a dance that nobody has met depend on, besides its minutes. */
   private record Path(long group, int start, int teaches) {}

@@ -3,6 +3,7 @@ package ulnaawl.dance.compile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Place;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
@@ -20,13 +21,10 @@ import ulnaawl.floor.Turn;
  * danced. Where several are, the easiest; but a name that was typed and asks for more (a camel walk
  * and not any walk) is kept.
  */
+@RequiredArgsConstructor
 final class Recognition {
 
   private final FigureBook book;
-
-  Recognition(FigureBook book) {
-    this.book = book;
-  }
 
   /**
    * The places, each with what it is known as.

@@ -3,6 +3,7 @@ package ulnaawl.dance.compile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Passage;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.Section;
@@ -16,17 +17,12 @@ import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Compiles a variation and sees to it that it rejoins the dance in counts, weight and facing. */
+@RequiredArgsConstructor
 final class VariationCompiler {
 
   private final Passage part;
   private final Section section;
   private final List<Diagnostic> findings;
-
-  VariationCompiler(Passage part, Section section, List<Diagnostic> findings) {
-    this.part = part;
-    this.section = section;
-    this.findings = findings;
-  }
 
   Variation compile(OptionBlock option) {
     int from = option.from().orElse(1);

@@ -3,6 +3,7 @@ package ulnaawl.notation.read;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.notation.Block;
 import ulnaawl.notation.Limits;
@@ -13,6 +14,7 @@ import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
 
 /** Gathers step lines into the block whose heading stands above them, within the limits. */
+@RequiredArgsConstructor
 final class BlockCollector {
 
   private final Findings findings;
@@ -20,10 +22,6 @@ final class BlockCollector {
   private final List<StepLine> lines = new ArrayList<>();
   private @Nullable Function<List<StepLine>, Block> open;
   private boolean full;
-
-  BlockCollector(Findings findings) {
-    this.findings = findings;
-  }
 
   /** All blocks that were closed, in order. */
   List<Block> all() {

@@ -3,6 +3,7 @@ package ulnaawl.notation.read;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Placement;
 import ulnaawl.text.Code;
@@ -10,6 +11,7 @@ import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
 /** How far the reading of a line is: the step at hand, and those that are ready. */
+@RequiredArgsConstructor
 final class Clause {
 
   final Line line;
@@ -22,13 +24,6 @@ final class Clause {
 
   /** The element that the steps since the last sign that parts begin with. */
   private int begun;
-
-  Clause(Line line, FigureBook book, Findings findings, MarkCursor cursor) {
-    this.line = line;
-    this.book = book;
-    this.findings = findings;
-    this.cursor = cursor;
-  }
 
   void endClause() {
     finish();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.Level;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.Meter;
@@ -17,6 +18,7 @@ import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
 /** Reads the lines above the first section. */
+@RequiredArgsConstructor
 final class HeaderReader {
 
   static final List<String> NAMES =
@@ -39,10 +41,6 @@ final class HeaderReader {
   private Optional<Stated<String>> style = Optional.empty();
   private final List<Stated<String>> notes = new ArrayList<>();
   private Meter meter = Meter.FOUR;
-
-  HeaderReader(Findings findings) {
-    this.findings = findings;
-  }
 
   /** Takes a header line; {@code name} is one of {@link #NAMES}. */
   void take(String name, Line value) {

@@ -1,6 +1,7 @@
 package ulnaawl.notation.read;
 
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.Placement;
 import ulnaawl.floor.Foot;
 import ulnaawl.floor.Weight;
@@ -9,13 +10,10 @@ import ulnaawl.notation.read.Meaning.Joint;
 import ulnaawl.text.SourceSpan;
 
 /** Words by which a foot, a shoulder or the middle is where something goes, not what goes there. */
+@RequiredArgsConstructor
 final class Landmarks {
 
   private final Clause clause;
-
-  Landmarks(Clause clause) {
-    this.clause = clause;
-  }
 
   /** "Over left" names the other foot where this one is known; else it is this one. */
   void over(Placement placement, Mark mark) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.floor.Facing;
 import ulnaawl.notation.Limits;
 import ulnaawl.notation.Phrase;
@@ -15,6 +16,7 @@ import ulnaawl.text.Diagnostic;
 import ulnaawl.text.SourceSpan;
 
 /** Reads the lines below {@code phrasing}. */
+@RequiredArgsConstructor
 final class PhrasingReader {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -47,11 +49,6 @@ final class PhrasingReader {
   private final StepLineReader stepLines;
   private final Findings findings;
   private final List<Phrase> phrases = new ArrayList<>();
-
-  PhrasingReader(StepLineReader stepLines, Findings findings) {
-    this.stepLines = stepLines;
-    this.findings = findings;
-  }
 
   List<Phrase> phrases() {
     return phrases;

@@ -1,6 +1,7 @@
 package ulnaawl.notation.read;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.floor.Weight;
 import ulnaawl.notation.Stated;
@@ -8,13 +9,10 @@ import ulnaawl.notation.read.Meaning.Joint;
 import ulnaawl.text.SourceSpan;
 
 /** Looks whether brackets say something of the step: its feet, where the weight ends, no weight. */
+@RequiredArgsConstructor
 final class RemarkReader {
 
   private final FigureBook book;
-
-  RemarkReader(FigureBook book) {
-    this.book = book;
-  }
 
   /** Puts what is understood into the step; false where the words are to be kept as well. */
   boolean understands(String text, Draft draft, SourceSpan span) {

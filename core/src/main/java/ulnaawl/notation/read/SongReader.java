@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Song;
 import ulnaawl.music.Tempo;
@@ -19,6 +20,7 @@ import ulnaawl.text.Diagnostic;
  * Reads a song line: title / artist / 112 bpm / count rate 1/2 / 3:10. Title and artist come in
  * this order, the rest in any; what is neither is refused, never taken for half of it.
  */
+@RequiredArgsConstructor
 final class SongReader {
 
   private static final Pattern LENGTH = Pattern.compile("(\\d{1,3}):([0-5]\\d)");
@@ -34,10 +36,6 @@ final class SongReader {
   private Optional<Tempo> bpm = Optional.empty();
   private OptionalInt length = OptionalInt.empty();
   private CountRate rate = CountRate.FULL;
-
-  SongReader(Findings findings) {
-    this.findings = findings;
-  }
 
   /** The song, where the line has at least a title. */
   Optional<Stated<Song>> read(Line value) {

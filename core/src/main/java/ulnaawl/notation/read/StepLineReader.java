@@ -2,6 +2,7 @@ package ulnaawl.notation.read;
 
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Item;
@@ -10,15 +11,11 @@ import ulnaawl.text.Code;
 import ulnaawl.text.Diagnostic;
 
 /** Reads a step line: counts, then items parted by commas. */
+@RequiredArgsConstructor
 final class StepLineReader {
 
   private final FigureBook book;
   private final Findings findings;
-
-  StepLineReader(FigureBook book, Findings findings) {
-    this.book = book;
-    this.findings = findings;
-  }
 
   StepLine read(Line line) {
     CountsReader.Result counts = CountsReader.read(line, findings);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.Block;
 import ulnaawl.notation.Block.ExtraKind;
@@ -25,6 +26,7 @@ import ulnaawl.text.SourceText;
  * Reads step text into a {@link Script}. Whatever a person typed, it never throws: what is not
  * understood becomes a diagnostic, and the rest is read.
  */
+@RequiredArgsConstructor
 public final class StepTextParser {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -44,10 +46,6 @@ public final class StepTextParser {
   private static final Pattern HEADER = Pattern.compile("([A-Za-z]+)\\s*:\\s*(.*)");
 
   private final FigureBook book;
-
-  public StepTextParser(FigureBook book) {
-    this.book = book;
-  }
 
   /** Reads a text; an over-long one gives one diagnostic and an empty script. */
   public Parsed parse(String text) {
@@ -80,6 +78,7 @@ public final class StepTextParser {
     PHRASING
   }
 
+  @RequiredArgsConstructor
   private final class Run {
     private final SourceText source;
     private final Findings findings = new Findings();
@@ -91,10 +90,6 @@ public final class StepTextParser {
     private Place place = Place.HEADERS;
     private String part = Block.ONLY_PART;
     private int sections;
-
-    Run(SourceText source) {
-      this.source = source;
-    }
 
     Parsed parse() {
       for (int number = 1; number <= source.lineCount() && !blocks.isFull(); number++) {

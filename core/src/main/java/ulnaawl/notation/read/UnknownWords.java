@@ -1,6 +1,7 @@
 package ulnaawl.notation.read;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.notation.read.Meaning.Joint;
 import ulnaawl.text.Code;
@@ -9,6 +10,7 @@ import ulnaawl.text.Mend;
 import ulnaawl.text.SourceSpan;
 
 /** Says which words are not understood, and what is spelled nearly like them. */
+@RequiredArgsConstructor
 final class UnknownWords {
 
   private static final int OFFERS = 3;
@@ -16,12 +18,6 @@ final class UnknownWords {
   private final Line line;
   private final FigureBook book;
   private final Findings findings;
-
-  UnknownWords(Line line, FigureBook book, Findings findings) {
-    this.line = line;
-    this.book = book;
-    this.findings = findings;
-  }
 
   /** Says of a word beside a figure that it means nothing there. */
   void sayWord(Mark mark, String figure) {

@@ -3,6 +3,7 @@ package ulnaawl.notation.write;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Meter;
@@ -13,14 +14,11 @@ import ulnaawl.notation.Script;
 import ulnaawl.notation.Stated;
 
 /** Writes the headers in their fixed order. */
+@RequiredArgsConstructor
 final class HeaderWriter {
 
   private final Script script;
   private final List<Stated<String>> lines = new ArrayList<>();
-
-  HeaderWriter(Script script) {
-    this.script = script;
-  }
 
   /** The lines, each with where its source stands. */
   List<Stated<String>> lines() {

@@ -2,6 +2,7 @@ package ulnaawl.notation.write;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.TurnRule;
 import ulnaawl.figure.TurnSize;
@@ -11,13 +12,10 @@ import ulnaawl.notation.Item;
 import ulnaawl.notation.TypedTurn;
 
 /** Writes items: {@code [TURN] FIGURE [FEET] [DIRECTION] [TURN] [both] [xN] [(note)]}. */
+@RequiredArgsConstructor
 final class ItemWriter {
 
   private final FigureBook book;
-
-  ItemWriter(FigureBook book) {
-    this.book = book;
-  }
 
   String write(List<Item> items) {
     return items.stream().map(this::write).collect(Collectors.joining(", "));

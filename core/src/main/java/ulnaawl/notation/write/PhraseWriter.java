@@ -3,6 +3,7 @@ package ulnaawl.notation.write;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.floor.Facing;
 import ulnaawl.notation.Phrase;
 import ulnaawl.notation.Phrase.BridgePhrase;
@@ -16,13 +17,10 @@ import ulnaawl.notation.Stated;
 import ulnaawl.notation.StepLine;
 
 /** Writes a line of the phrasing. */
+@RequiredArgsConstructor
 final class PhraseWriter {
 
   private final ItemWriter items;
-
-  PhraseWriter(ItemWriter items) {
-    this.items = items;
-  }
 
   String line(Phrase phrase) {
     return switch (phrase) {

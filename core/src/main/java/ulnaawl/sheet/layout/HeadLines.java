@@ -3,8 +3,10 @@ package ulnaawl.sheet.layout;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 
 /** Takes the lines above the steps: facts, notes, what is announced of walls. */
+@RequiredArgsConstructor
 final class HeadLines {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -14,12 +16,6 @@ final class HeadLines {
   private final Desk desk;
   private final HeadingFinder finder;
   private final WallLines walls;
-
-  HeadLines(Desk desk, HeadingFinder finder, WallLines walls) {
-    this.desk = desk;
-    this.finder = finder;
-    this.walls = walls;
-  }
 
   /** Whether the head ends and the steps begin. */
   boolean endsAt(SheetLine line, String text) {

@@ -4,20 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.music.Count;
 
 /** Tells headings from lines of steps, by what stands above and below them. */
+@RequiredArgsConstructor
 final class HeadingFinder {
 
   private static final Pattern LISTED = Pattern.compile("^(\\d{1,2}|[A-H])[.)]\\s+(\\D.*)$");
 
   private final Desk desk;
   private final StepLines steps;
-
-  HeadingFinder(Desk desk, StepLines steps) {
-    this.desk = desk;
-    this.steps = steps;
-  }
 
   /** A line as a heading; none where it is another line. */
   Optional<Heading> heading(SheetLine line, String text) {

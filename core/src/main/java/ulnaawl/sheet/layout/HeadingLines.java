@@ -2,19 +2,15 @@ package ulnaawl.sheet.layout;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 
 /** Opens a section, a part, a tag, bridge or ending where a heading stands. */
+@RequiredArgsConstructor
 final class HeadingLines {
 
   private final Desk desk;
   private final HeadingFinder finder;
   private final StepsBehind behind;
-
-  HeadingLines(Desk desk, HeadingFinder finder, StepsBehind behind) {
-    this.desk = desk;
-    this.finder = finder;
-    this.behind = behind;
-  }
 
   /** Takes a heading; false where the line is none. */
   boolean take(SheetLine line, String text) {

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Block.ExtraKind;
 
 /** A block while its lines are being gathered. */
+@RequiredArgsConstructor
 final class OpenBlock {
 
   private final Optional<ExtraKind> extra;
@@ -20,25 +22,6 @@ final class OpenBlock {
   private final boolean headed;
   private final List<DraftLine> lines = new ArrayList<>();
   private final List<DraftOption> options = new ArrayList<>();
-
-  OpenBlock(
-      Optional<ExtraKind> extra,
-      String part,
-      String name,
-      String title,
-      int heading,
-      int start,
-      boolean six,
-      boolean headed) {
-    this.extra = extra;
-    this.part = part;
-    this.name = name;
-    this.title = title;
-    this.heading = heading;
-    this.start = start;
-    this.six = six;
-    this.headed = headed;
-  }
 
   boolean isSection() {
     return extra.isEmpty();

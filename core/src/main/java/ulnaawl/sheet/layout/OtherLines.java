@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.notation.read.LeadingCounts;
 import ulnaawl.notation.read.LineReadings;
 
 /** Takes what is left: steps without counts, lines that wrap, options, remarks. */
+@RequiredArgsConstructor
 final class OtherLines {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -28,11 +30,6 @@ final class OtherLines {
 
   private final Desk desk;
   private final StepLines steps;
-
-  OtherLines(Desk desk, StepLines steps) {
-    this.desk = desk;
-    this.steps = steps;
-  }
 
   /** Whether a line only takes leave: enjoy, begin again, whom to write to. */
   static boolean isFarewell(String text) {

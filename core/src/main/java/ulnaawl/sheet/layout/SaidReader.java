@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.notation.Block.ExtraKind;
 
 /** Reads sentences about walls: restarts, tags, bridges, repeats, endings, the order of parts. */
+@RequiredArgsConstructor
 final class SaidReader {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -76,10 +78,6 @@ final class SaidReader {
       Pattern.compile("\\b(?:restarts?|tags?|bridge|walls?|ending)\\b", CASE);
 
   private final int sectionCounts;
-
-  SaidReader(int sectionCounts) {
-    this.sectionCounts = sectionCounts;
-  }
 
   /** Whether a line gives the order of the parts, in whatever way. */
   static boolean isOrder(String text) {

@@ -6,11 +6,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.music.Count;
 import ulnaawl.notation.Item;
 import ulnaawl.notation.read.LineReadings;
 
 /** Takes lines of steps with their counts, and what else stands on them. */
+@RequiredArgsConstructor
 final class StepLines {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -37,10 +39,6 @@ final class StepLines {
       Pattern.compile("[(\\[*]+[^()\\[\\]*]+[)\\]*]+|(?<=[.;])\\s*[^.;]+$|\\*+.*$");
 
   private final Desk desk;
-
-  StepLines(Desk desk) {
-    this.desk = desk;
-  }
 
   /** Takes a line with counts; false where it has none. */
   boolean take(SheetLine line, String text) {

@@ -2,8 +2,10 @@ package ulnaawl.sheet.layout;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 
 /** Finds the steps at the end of a sentence: "at the end of wall 2 add: sway R L". */
+@RequiredArgsConstructor
 final class StepsBehind {
 
   private static final int CASE = Pattern.CASE_INSENSITIVE;
@@ -13,10 +15,6 @@ final class StepsBehind {
           CASE);
 
   private final Desk desk;
-
-  StepsBehind(Desk desk) {
-    this.desk = desk;
-  }
 
   /** The steps at the end of a sentence; empty where it has none. */
   String in(String rest) {

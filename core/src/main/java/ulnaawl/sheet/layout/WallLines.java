@@ -2,20 +2,16 @@ package ulnaawl.sheet.layout;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.notation.Block.ExtraKind;
 
 /** Takes what a sheet says of walls: restarts, tags, bridges, repeats, endings, the order. */
+@RequiredArgsConstructor
 final class WallLines {
 
   private final Desk desk;
   private final HeadingFinder finder;
   private final StepsBehind behind;
-
-  WallLines(Desk desk, HeadingFinder finder, StepsBehind behind) {
-    this.desk = desk;
-    this.finder = finder;
-    this.behind = behind;
-  }
 
   /** Takes a line that speaks of walls; false where it does not, or is a heading. */
   boolean take(SheetLine line, String text) {

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.NotedFacing;
 import ulnaawl.dance.Passage;
@@ -34,6 +36,7 @@ import ulnaawl.notation.write.StepTextFormatter;
  * A dance as a printed sheet in full sentences, for people who do not know step text. Reading it
  * again gives the same feet on the same counts.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class ProseSheet {
 
   private static final int COLUMN = 8;
@@ -42,11 +45,6 @@ public final class ProseSheet {
   private final FigureBook book;
   private final List<String> out = new ArrayList<>();
   private final Map<String, String> extraNames = new LinkedHashMap<>();
-
-  private ProseSheet(Dance dance, FigureBook book) {
-    this.dance = dance;
-    this.book = book;
-  }
 
   /** The sheet, lines parted by line breaks. */
   public static String of(Dance dance, FigureBook book) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.DancedFigure;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.compile.LineWalk;
@@ -21,19 +23,13 @@ import ulnaawl.notation.TypedTurn;
  * Names the figures that a sheet spells out step by step: cross, back, side, together is a jazz
  * box. A name is only taken where the same feet do the same on the same counts.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 final class FigureNames {
 
   private final StepLine line;
   private final LineWalk walk;
   private final Footing from;
   private final FigureBook book;
-
-  private FigureNames(StepLine line, LineWalk walk, Footing from, FigureBook book) {
-    this.line = line;
-    this.walk = walk;
-    this.from = from;
-    this.book = book;
-  }
 
   /** The line with its figures' names. */
   static StepLine named(StepLine line, LineWalk walk, Footing from, FigureBook book) {

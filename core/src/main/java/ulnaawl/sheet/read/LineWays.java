@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.compile.LineWalk;
 import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
@@ -29,6 +31,7 @@ import ulnaawl.text.Mend;
  * The ways of taking one line of a sheet: its plain words first, then what they may mean where they
  * say too little or cannot be danced. Bounded: at most {@value #MOST} a line.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 final class LineWays {
 
   private static final int MOST = 24;
@@ -55,10 +58,6 @@ final class LineWays {
 
   private final FigureBook book;
   private final List<Way> ways = new ArrayList<>();
-
-  private LineWays(FigureBook book) {
-    this.book = book;
-  }
 
   /** The ways of a line, the nearest to its words first; none where it cannot be read. */
   static List<Way> of(DraftLine line, FigureBook book) {

@@ -2,6 +2,7 @@ package ulnaawl.sheet.read;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Place;
 import ulnaawl.dance.compile.LineWalk;
 import ulnaawl.figure.FigureBook;
@@ -16,15 +17,11 @@ import ulnaawl.sheet.layout.DraftOption;
  * Writes the other ways of dancing a section below it. One that does not end on the same foot,
  * facing the same way, is only kept as a remark.
  */
+@RequiredArgsConstructor
 final class OptionComposer {
 
   private final SheetText text;
   private final FigureBook book;
-
-  OptionComposer(SheetText text, FigureBook book) {
-    this.text = text;
-    this.book = book;
-  }
 
   /** An option that can be danced. */
   private record Danced(DraftOption option, StepLine line) {

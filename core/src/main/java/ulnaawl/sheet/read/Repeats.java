@@ -3,6 +3,7 @@ package ulnaawl.sheet.read;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.NotedFacing;
 import ulnaawl.figure.Pattern;
 import ulnaawl.music.Count;
@@ -13,15 +14,12 @@ import ulnaawl.sheet.layout.DraftLine;
 import ulnaawl.text.SourceSpan;
 
 /** "Repeat 1-4 on the left foot": what stands above, once more, as lines of its own. */
+@RequiredArgsConstructor
 final class Repeats {
 
   private static final int UNSAID = 2;
 
   private final int sectionCounts;
-
-  Repeats(int sectionCounts) {
-    this.sectionCounts = sectionCounts;
-  }
 
   /** An item with the places that it is danced on. */
   private record Placed(Item item, List<Count> counts) {}

@@ -2,6 +2,7 @@ package ulnaawl.sheet.read;
 
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.sheet.Doubt;
 import ulnaawl.sheet.ReadLine;
@@ -14,6 +15,7 @@ import ulnaawl.sheet.layout.SheetSplitter;
  * Reads printed sheets into step text. Whatever a text has in it, it never throws: what is not
  * understood is kept as a remark at its place, and said.
  */
+@RequiredArgsConstructor
 public final class SheetReader {
 
   /** Characters of a text that is read at once. */
@@ -26,10 +28,6 @@ public final class SheetReader {
   public static final int MOST_SHEETS = 400;
 
   private final FigureBook book;
-
-  public SheetReader(FigureBook book) {
-    this.book = book;
-  }
 
   /**
    * All sheets of a text, in order; none where nothing is written in it.

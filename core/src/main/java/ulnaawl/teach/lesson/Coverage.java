@@ -4,20 +4,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.dance.Section;
 import ulnaawl.wall.EventId;
 import ulnaawl.wall.Wall;
 import ulnaawl.wall.WallEvent;
 
 /** What one turn of a drill covers of each piece of a lesson, in thousandths of a turn. */
+@RequiredArgsConstructor
 final class Coverage {
 
   private final Lesson lesson;
   private final Map<Piece, Integer> covered = new LinkedHashMap<>();
-
-  Coverage(Lesson lesson) {
-    this.lesson = lesson;
-  }
 
   Map<Piece, Integer> of(Scope scope) {
     int share = RulesOfThumb.PRACTICE.get("part");

@@ -18,6 +18,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -31,6 +33,7 @@ import net.fortuna.ical4j.model.component.VEvent;
  * go. Hours that stand in a zone of their own are kept as they stand there: a hall's clock is on
  * its wall.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class EventCalendar {
 
   /** Events that are read from one file, each day of one that repeats counted. */
@@ -46,12 +49,6 @@ public final class EventCalendar {
   private final ZoneId zone;
   private final List<CalendarEvent> events = new ArrayList<>();
   private final List<Fault> faults = new ArrayList<>();
-
-  private EventCalendar(LocalDate from, LocalDate to, ZoneId zone) {
-    this.from = from;
-    this.to = to;
-    this.zone = zone;
-  }
 
   /**
    * What was read.

@@ -11,6 +11,8 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.play.Performance;
 import ulnaawl.play.Said;
 import ulnaawl.play.band.BandPart;
@@ -21,6 +23,7 @@ import ulnaawl.play.band.Hit;
  * A run-through as sound: count-in, click, band, counts and calls. A RIFF WAVE file of 16 bit PCM,
  * one channel. It is made while it is written, so that a long one takes little memory.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 public final class PracticeWav {
 
   /** Samples a second. */
@@ -43,17 +46,12 @@ public final class PracticeWav {
   private final TreeSet<String> unsaid = new TreeSet<>();
 
   /** A sound from its first sample. */
+  @RequiredArgsConstructor
   private static final class Sound {
 
     private final long start;
     private final float[] samples;
     private final float loudness;
-
-    Sound(long start, float[] samples, float loudness) {
-      this.start = start;
-      this.samples = samples;
-      this.loudness = loudness;
-    }
 
     long start() {
       return start;
@@ -71,10 +69,6 @@ public final class PracticeWav {
         block[i] += loudness * samples[(int) (from + i - start)];
       }
     }
-  }
-
-  private PracticeWav(Performance performance) {
-    this.performance = performance;
   }
 
   /**

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -16,13 +17,10 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Each request is that of the person as they are now: another role counts at once. */
+@RequiredArgsConstructor
 final class CurrentPerson extends OncePerRequestFilter {
 
   private final SessionCheck check;
-
-  CurrentPerson(SessionCheck check) {
-    this.check = check;
-  }
 
   /** What a session remembers of somebody. */
   static Authentication authentication(SignedIn person) {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.context.SecurityContext;
@@ -18,6 +19,7 @@ import org.springframework.web.util.WebUtils;
 
 /** What a browser is given when somebody signs in, and what is taken from it when they go. */
 @Component
+@RequiredArgsConstructor
 public class SessionCookies {
 
   private static final String DEVICE_PATH = "/api/session";
@@ -27,11 +29,6 @@ public class SessionCookies {
   private final SecurityContextRepository contexts;
   private final CookieNames names;
   private final CsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-
-  SessionCookies(SecurityContextRepository contexts, CookieNames names) {
-    this.contexts = contexts;
-    this.names = names;
-  }
 
   /** By what the device was known when it last signed in; empty where it never did. */
   public String device(HttpServletRequest request) {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -15,6 +16,7 @@ import ulnaawl.server.platform.ProblemWriter;
  * Lets a program in that sends a token ({@code Authorization: Bearer …}), for that one request: no
  * session begins, and none that the program may have is looked at.
  */
+@RequiredArgsConstructor
 final class TokenEntry extends OncePerRequestFilter {
 
   private static final String SENT_IN = "Authorization";
@@ -22,10 +24,6 @@ final class TokenEntry extends OncePerRequestFilter {
   private static final String SCOPE = TokenEntry.class.getName();
 
   private final TokenCheck tokens;
-
-  TokenEntry(TokenCheck tokens) {
-    this.tokens = tokens;
-  }
 
   /** What the token of a request is for; empty where it came without one. */
   static Optional<TokenScope> scope(HttpServletRequest request) {

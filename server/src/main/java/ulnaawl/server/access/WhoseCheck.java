@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -18,6 +19,7 @@ import ulnaawl.server.platform.Problem;
  * the request itself says it, the feature looks.
  */
 @Configuration
+@RequiredArgsConstructor
 class WhoseCheck implements HandlerInterceptor, WebMvcConfigurer {
 
   private static final String ID = "id";
@@ -25,11 +27,6 @@ class WhoseCheck implements HandlerInterceptor, WebMvcConfigurer {
 
   private final AccessTable table;
   private final Leading leading;
-
-  WhoseCheck(AccessTable table, Leading leading) {
-    this.table = table;
-    this.leading = leading;
-  }
 
   @Override
   public void addInterceptors(InterceptorRegistry registry) {

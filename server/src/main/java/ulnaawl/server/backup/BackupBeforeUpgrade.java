@@ -1,6 +1,7 @@
 package ulnaawl.server.backup;
 
 import com.zaxxer.hikari.HikariDataSource;
+import lombok.RequiredArgsConstructor;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.stereotype.Component;
@@ -12,15 +13,11 @@ import ulnaawl.server.platform.StartRefusal;
  * request opens it anew, and no constraint hangs on a connection that goes.
  */
 @Component
+@RequiredArgsConstructor
 class BackupBeforeUpgrade implements FlywayMigrationStrategy {
 
   private final Backups backups;
   private final HikariDataSource connections;
-
-  BackupBeforeUpgrade(Backups backups, HikariDataSource connections) {
-    this.backups = backups;
-    this.connections = connections;
-  }
 
   @Override
   public void migrate(Flyway tables) {

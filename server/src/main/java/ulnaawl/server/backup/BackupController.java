@@ -3,6 +3,7 @@ package ulnaawl.server.backup;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -18,15 +19,11 @@ import ulnaawl.server.platform.Problem;
 /** The club's backups, for those who answer for it. */
 @RestController
 @RequestMapping("/api/backups")
+@RequiredArgsConstructor
 class BackupController {
 
   private final Backups backups;
   private final Audit audit;
-
-  BackupController(Backups backups, Audit audit) {
-    this.backups = backups;
-    this.audit = audit;
-  }
 
   /** A backup that was opened and counted; {@code made} in universal time. */
   record BackupView(

@@ -15,11 +15,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 
 /**
  * The folder of backups. Beside each lies a note of what was found in it; one without a note was
  * not finished, and does not count.
  */
+@RequiredArgsConstructor
 final class BackupFolder {
 
   private static final String BEGINNING = "ulna-awl-";
@@ -30,10 +32,6 @@ final class BackupFolder {
       DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss", Locale.ROOT);
 
   private final Path folder;
-
-  BackupFolder(Path folder) {
-    this.folder = folder;
-  }
 
   /** Makes it, for its owner alone, and clears away what a crash has left half-made. */
   void open() throws IOException {

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -14,6 +15,7 @@ import ulnaawl.server.platform.Today;
 
 /** One backup a day; where the machine slept through the day, soon after it is awake. */
 @Component
+@RequiredArgsConstructor
 class DailyBackup {
 
   private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
@@ -21,11 +23,6 @@ class DailyBackup {
 
   private final Backups backups;
   private final Today today;
-
-  DailyBackup(Backups backups, Today today) {
-    this.backups = backups;
-    this.today = today;
-  }
 
   /** Looks every quarter of an hour whether one is due. */
   @Scheduled(initialDelay = 2, fixedDelay = 15, timeUnit = TimeUnit.MINUTES)

@@ -3,6 +3,7 @@ package ulnaawl.server.calendar;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +16,7 @@ import ulnaawl.server.platform.Today;
 
 /** Who cannot lead when; everybody says it of themselves. */
 @Service
+@RequiredArgsConstructor
 public class Away {
 
   private static final int MOST_OF_ONE = 40;
@@ -23,12 +25,6 @@ public class Away {
   private final AwayStore store;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Away(AwayStore store, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.events = events;
-    this.today = today;
-  }
 
   /** All that is not over, the first ones first. */
   public List<AwayRow> coming() {

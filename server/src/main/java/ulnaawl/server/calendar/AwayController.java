@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -21,15 +22,11 @@ import ulnaawl.server.people.PeopleService;
 /** Days on which people cannot lead. */
 @RestController
 @RequestMapping("/api/away")
+@RequiredArgsConstructor
 class AwayController {
 
   private final Away away;
   private final PeopleService people;
-
-  AwayController(Away away, PeopleService people) {
-    this.away = away;
-    this.people = people;
-  }
 
   /** Days on which one cannot lead. */
   record AwayForm(

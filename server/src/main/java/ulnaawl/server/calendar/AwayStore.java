@@ -4,18 +4,16 @@ import static ulnaawl.server.tables.Tables.AWAY;
 
 import java.time.LocalDate;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
 /** Days on which people cannot lead, in the database. */
 @Repository
+@RequiredArgsConstructor
 class AwayStore {
 
   private final DSLContext database;
-
-  AwayStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** Those that are not over on a day, the first ones first. */
   List<AwayRow> from(LocalDate day) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,15 +26,11 @@ import ulnaawl.server.platform.KeepAnswer;
 /** Closed days, themes, and the tags of dances. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class CalendarController {
 
   private final ClosedDays closed;
   private final Themes themes;
-
-  CalendarController(ClosedDays closed, Themes themes) {
-    this.closed = closed;
-    this.themes = themes;
-  }
 
   /** Days without a class; without a group they hold for all. */
   record ClosedView(

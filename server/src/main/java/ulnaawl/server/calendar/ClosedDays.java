@@ -3,6 +3,7 @@ package ulnaawl.server.calendar;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -16,6 +17,7 @@ import ulnaawl.server.platform.Today;
 
 /** Days on which there is no class. */
 @Service
+@RequiredArgsConstructor
 public class ClosedDays {
 
   private static final int MOST = 200;
@@ -25,26 +27,16 @@ public class ClosedDays {
   private final ApplicationEventPublisher events;
   private final Today today;
 
-  ClosedDays(ClosedDaysStore store, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.events = events;
-    this.today = today;
-  }
-
   /** All of them, the first ones first. */
   public Closings now() {
     return new Closings(store.all());
   }
 
+  /** Adds closed days; their number. */
   @Transactional
-  void close(Optional<Long> group, LocalDate from, LocalDate to, String note, SignedIn me) {
-    closeFor(new ClosedRow(0, group, from, to, note.strip(), me.name()));
-  }
-
-  /** Adds closed days without a role check; their number. */
-  @Transactional
-  public long closeFor(ClosedRow row) {
-    check(row.from(), row.to());
+  public long close(Optional<Long> group, LocalDate from, LocalDate to, String note, SignedIn me) {
+    ClosedRow row = new ClosedRow(0, group, from, to, note.strip(), me.name());
+    check(from, to);
     if (store.all().size() >= MOST) {
       throw Problem.rejected(
           "Up to " + MOST + " closed times are kept; remove some that are over.");

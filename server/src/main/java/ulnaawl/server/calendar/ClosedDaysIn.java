@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarEvent;
 import ulnaawl.formats.table.ClubTable;
@@ -25,6 +26,7 @@ import ulnaawl.server.exchange.Taken;
  * a holiday does not say that the hall is closed, so only what says so is wise to take.
  */
 @Component
+@RequiredArgsConstructor
 class ClosedDaysIn implements Incoming, Outgoing {
 
   private static final int LONGEST_NOTE = 120;
@@ -32,11 +34,6 @@ class ClosedDaysIn implements Incoming, Outgoing {
 
   private final ClosedDays closed;
   private final EventsBrought events;
-
-  ClosedDaysIn(ClosedDays closed, EventsBrought events) {
-    this.closed = closed;
-    this.events = events;
-  }
 
   @Override
   public Kind kind() {
@@ -121,8 +118,7 @@ class ClosedDaysIn implements Incoming, Outgoing {
   }
 
   private Taken take(ClosedRow row, SignedIn me) {
-    long id =
-        closed.closeFor(new ClosedRow(0, row.group(), row.from(), row.to(), row.note(), me.name()));
+    long id = closed.close(row.group(), row.from(), row.to(), row.note(), me);
     return Taken.added(id, 0);
   }
 

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.CLOSED_DAYS;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -14,13 +15,10 @@ import ulnaawl.server.tables.tables.records.ClosedDaysRecord;
 
 /** Days without a class in the database; what is removed stays, marked so. */
 @Repository
+@RequiredArgsConstructor
 class ClosedDaysStore {
 
   private final DSLContext database;
-
-  ClosedDaysStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

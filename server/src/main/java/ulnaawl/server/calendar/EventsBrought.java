@@ -2,6 +2,7 @@ package ulnaawl.server.calendar;
 
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarEvent;
 import ulnaawl.formats.calendar.EventCalendar;
@@ -11,15 +12,12 @@ import ulnaawl.server.platform.Today;
 
 /** The events of the calendars that are brought, on the club's own clock. */
 @Component
+@RequiredArgsConstructor
 public class EventsBrought {
 
   private static final int YEARS = 2;
 
   private final Today today;
-
-  EventsBrought(Today today) {
-    this.today = today;
-  }
 
   /** An event, and the number of its file. */
   public record Event(int part, CalendarEvent event) {}

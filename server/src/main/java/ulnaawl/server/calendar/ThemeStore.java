@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -19,13 +20,10 @@ import ulnaawl.server.platform.SignedStore;
 
 /** Themes, and the tags of dances, in the database. */
 @Repository
+@RequiredArgsConstructor
 class ThemeStore {
 
   private final DSLContext database;
-
-  ThemeStore(DSLContext database) {
-    this.database = database;
-  }
 
   /**
    * A theme as it is stored.

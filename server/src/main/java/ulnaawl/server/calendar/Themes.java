@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +20,7 @@ import ulnaawl.server.platform.Today;
 
 /** Weeks with a theme, and the tags by which dances belong to one. */
 @Service
+@RequiredArgsConstructor
 public class Themes {
 
   private static final int MOST = 200;
@@ -30,13 +32,6 @@ public class Themes {
   private final DanceService dances;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Themes(ThemeStore store, DanceService dances, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.dances = dances;
-    this.events = events;
-    this.today = today;
-  }
 
   List<ThemeStore.Row> rows() {
     return store.all();
@@ -53,13 +48,7 @@ public class Themes {
   }
 
   @Transactional
-  void add(String name, LocalDate from, LocalDate to, List<String> words, SignedIn me) {
-    addFor(name, from, to, words, me.name());
-  }
-
-  /** Adds a theme without a role check, for the demo club. */
-  @Transactional
-  public void addFor(String name, LocalDate from, LocalDate to, List<String> words, String by) {
+  public void add(String name, LocalDate from, LocalDate to, List<String> words, SignedIn me) {
     if (to.isBefore(from) || ChronoUnit.DAYS.between(from, to) >= LONGEST) {
       throw Problem.rejected(
           "A theme goes from one day to a later one, " + LONGEST + " days at most.");
@@ -72,8 +61,9 @@ public class Themes {
     if (store.all().size() >= MOST) {
       throw Problem.rejected("Up to " + MOST + " themes are kept; remove some that are over.");
     }
-    long id = store.add(new Theme(name.strip(), from, to, tags), by);
-    events.publishEvent(Change.of(Thing.CALENDAR, id, Action.ADDED, by, "theme " + name.strip()));
+    long id = store.add(new Theme(name.strip(), from, to, tags), me.name());
+    events.publishEvent(
+        Change.of(Thing.CALENDAR, id, Action.ADDED, me.name(), "theme " + name.strip()));
   }
 
   private static Set<String> checked(List<String> words) {
@@ -99,16 +89,12 @@ public class Themes {
     events.publishEvent(Change.of(Thing.CALENDAR, id, Action.ARCHIVED, me.name(), "theme " + name));
   }
 
+  /** Gives a dance its tags, in place of those it had. */
   @Transactional
-  void tag(long dance, List<String> words, SignedIn me) {
-    tagFor(dance, words, me.name());
-  }
-
-  /** Gives a dance its tags without a role check, for the demo club. */
-  @Transactional
-  public void tagFor(long dance, List<String> words, String by) {
+  public void tag(long dance, List<String> words, SignedIn me) {
     String title = dances.get(dance).title();
     store.tag(dance, checked(words));
-    events.publishEvent(Change.of(Thing.CALENDAR, dance, Action.CHANGED, by, "tags of " + title));
+    events.publishEvent(
+        Change.of(Thing.CALENDAR, dance, Action.CHANGED, me.name(), "tags of " + title));
   }
 }

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,24 +31,19 @@ import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.BringBack;
 import ulnaawl.server.platform.KeepAnswer;
 
 /** The coming classes, their running orders, and their record. */
 @RestController
 @RequestMapping("/api/classes")
+@RequiredArgsConstructor
 class ClassController {
 
   private final ClassService classes;
   private final ClassSheets sheets;
   private final ClassMusic music;
   private final GroupService groups;
-
-  ClassController(ClassService classes, ClassSheets sheets, ClassMusic music, GroupService groups) {
-    this.music = music;
-    this.groups = groups;
-    this.classes = classes;
-    this.sheets = sheets;
-  }
 
   /** A class to plan. */
   record NewClass(long group, @NotNull LocalDate date, int minutes) {}
@@ -93,9 +89,6 @@ class ClassController {
    * @param now what the order is worth as it stands
    */
   record ProposalView(int points, int gap, int now, List<ClassSheet.LineView> lines) {}
-
-  /** A running order to bring back, and the version that is known to be the newest. */
-  record BringBackOrder(int version, int to) {}
 
   /** A line as it is wanted; without an id it is new. */
   record LineForm(
@@ -171,7 +164,7 @@ class ClassController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ClassSheet plan(@Valid @RequestBody NewClass wanted, @AuthenticationPrincipal SignedIn me) {
-    return sheets.sheet(classes.planned(wanted.group(), wanted.date(), wanted.minutes(), me));
+    return sheets.sheet(classes.plan(wanted.group(), wanted.date(), wanted.minutes(), me));
   }
 
   @PostMapping("/{id}/plan")
@@ -185,7 +178,7 @@ class ClassController {
   @PostMapping("/{id}/bring-back")
   ClassSheet bringBack(
       @PathVariable long id,
-      @Valid @RequestBody BringBackOrder wanted,
+      @Valid @RequestBody BringBack wanted,
       @AuthenticationPrincipal SignedIn me) {
     return sheets.sheet(classes.bringBack(id, wanted.version(), wanted.to(), me));
   }

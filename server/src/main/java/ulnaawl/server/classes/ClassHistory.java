@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,17 +19,12 @@ import ulnaawl.words.Speech;
 
 /** Every running order that a class has had. */
 @Component
+@RequiredArgsConstructor
 class ClassHistory implements HistoryText {
 
   private final JsonMapper mapper;
   private final Reasons reasons;
   private final Speech speech;
-
-  ClassHistory(JsonMapper mapper, Reasons reasons, Speech speech) {
-    this.mapper = mapper;
-    this.reasons = reasons;
-    this.speech = speech;
-  }
 
   /** A line as the history keeps it; the first histories were kept without numbers. */
   record KeptLine(

@@ -1,12 +1,14 @@
 package ulnaawl.server.classes;
 
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.access.Leading;
 import ulnaawl.server.platform.Today;
 
 /** Who leads which class, for the check of who may change what. */
 @Component
+@RequiredArgsConstructor
 class ClassLeading implements Leading {
 
   /** Who led a class may still write its record and mend its teach for so long. */
@@ -14,11 +16,6 @@ class ClassLeading implements Leading {
 
   private final ClassStore store;
   private final Today today;
-
-  ClassLeading(ClassStore store, Today today) {
-    this.store = store;
-    this.today = today;
-  }
 
   @Override
   public boolean leadsClass(String name, long id) {

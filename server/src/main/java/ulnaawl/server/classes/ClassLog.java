@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
@@ -13,35 +14,25 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.groups.EvidenceRow.Details;
-import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Registers;
 import ulnaawl.server.history.Action;
+import ulnaawl.server.learning.EntryRow.Details;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.register.Registers;
 
 /** Writing down what became of a class; instructors and co-instructors alike. */
 @Service
+@RequiredArgsConstructor
 class ClassLog {
 
   private final ClassStore store;
   private final ClassService classes;
-  private final GroupService groups;
+  private final PeopleService people;
+  private final RecordService record;
   private final Registers registers;
   private final Today today;
-
-  ClassLog(
-      ClassStore store,
-      ClassService classes,
-      GroupService groups,
-      Registers registers,
-      Today today) {
-    this.store = store;
-    this.classes = classes;
-    this.groups = groups;
-    this.registers = registers;
-    this.today = today;
-  }
 
   /** What became of a line. */
   record Danced(
@@ -83,8 +74,8 @@ class ClassLog {
     boolean marked =
         store.markRecorded(id, version, log.note(), log.key(), me.name(), today.moment());
     ClassService.changed(marked, row);
-    groups.withdrawNoted(id, Optional.empty(), Optional.empty(), me.name());
-    Optional<String> leader = log.ledBy().map(groups::leader).or(row::ledBy);
+    record.withdrawNoted(id, Optional.empty(), Optional.empty(), me);
+    Optional<String> leader = log.ledBy().map(people::leader).or(row::ledBy);
     Map<Long, LineRow> lines =
         row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     for (Danced one : log.danced()) {
@@ -95,10 +86,10 @@ class ClassLog {
           line.dance()
               .map(DanceVersion::dance)
               .orElseThrow(() -> Problem.rejected(line.title() + " is not a dance."));
-      groups.record(
+      record.record(
           row.group(),
           Optional.of(id),
-          new GroupService.Entry(
+          new RecordService.Entry(
               dance,
               row.date(),
               one.happened(),
@@ -106,7 +97,7 @@ class ClassLog {
               one.outcome(),
               one.note(),
               led(one.details(), leader, me)),
-          me.name());
+          me);
     }
     log.came().ifPresent(it -> registers.came(row.group(), row.date(), it.who(), it.version(), me));
     ClassRow now = classes.get(id);
@@ -143,12 +134,12 @@ class ClassLog {
       throw Problem.conflict(
           "This class is written down already; take the record back to add to it.");
     }
-    groups.withdrawNoted(id, Optional.of(noted.dance()), Optional.of(noted.happened()), me.name());
+    record.withdrawNoted(id, Optional.of(noted.dance()), Optional.of(noted.happened()), me);
     Details all = noted.details();
-    groups.record(
+    record.record(
         row.group(),
         Optional.of(id),
-        new GroupService.Entry(
+        new RecordService.Entry(
             noted.dance(),
             row.date(),
             noted.happened(),
@@ -157,7 +148,7 @@ class ClassLog {
             "",
             new Details(
                 all.spots(), all.percent(), all.minutes(), all.options(), Optional.empty(), true)),
-        me.name());
+        me);
   }
 
   /** Takes a record back: the class is planned again, its evidence is withdrawn. */
@@ -165,7 +156,7 @@ class ClassLog {
   ClassRow takeBack(long id, int version, SignedIn me) {
     ClassRow row = classes.get(id);
     ClassService.changed(store.markPlanned(id, version), row);
-    groups.withdraw(id, me.name());
+    record.withdraw(id, me);
     ClassRow now = classes.get(id);
     classes.say(now, Action.TAKEN_BACK, me, version);
     return now;

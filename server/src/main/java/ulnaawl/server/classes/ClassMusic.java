@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.SongXspf;
@@ -22,19 +23,13 @@ import ulnaawl.words.Speech;
 
 /** The music of a class: songs in the order of the evening, and slower ones to practise to. */
 @Component
+@RequiredArgsConstructor
 class ClassMusic {
 
   private final DanceService dances;
   private final DanceReader reader;
   private final SongService songs;
   private final Speech speech;
-
-  ClassMusic(DanceService dances, DanceReader reader, SongService songs, Speech speech) {
-    this.speech = speech;
-    this.dances = dances;
-    this.reader = reader;
-    this.songs = songs;
-  }
 
   /** A song that is slower than the dance's own; {@code percent} of the dance's count rate. */
   record Slower(

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,11 +30,13 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.HistoryService;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
 /** Planning classes and changing their running orders. */
 @Service
+@RequiredArgsConstructor
 public class ClassService {
 
   private static final int MOST_LINES = 40;
@@ -45,35 +48,11 @@ public class ClassService {
   private final Leading leading;
   private final ClassHistory texts;
   private final GroupService groups;
+  private final PeopleService people;
   private final DanceService dances;
   private final HistoryService history;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  ClassService(
-      ClassStore store,
-      RunningOrders orders,
-      ClosedDays closed,
-      StandIns standIns,
-      Leading leading,
-      ClassHistory texts,
-      GroupService groups,
-      DanceService dances,
-      HistoryService history,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.orders = orders;
-    this.closed = closed;
-    this.standIns = standIns;
-    this.leading = leading;
-    this.texts = texts;
-    this.groups = groups;
-    this.dances = dances;
-    this.history = history;
-    this.events = events;
-    this.today = today;
-  }
 
   /** A line as somebody wants it; {@code id} names the stored line it was, 0 for a new one. */
   record WantedLine(long id, int minutes, Kind kind, Optional<Long> dance, String title) {}
@@ -138,12 +117,7 @@ public class ClassService {
 
   /** Plans a class; where there is one on that day already, it is refused. */
   @Transactional
-  public void plan(long group, LocalDate date, int minutes, SignedIn me) {
-    planned(group, date, minutes, me);
-  }
-
-  @Transactional
-  ClassRow planned(long group, LocalDate date, int minutes, SignedIn me) {
+  public ClassRow plan(long group, LocalDate date, int minutes, SignedIn me) {
     GroupRow row = open(group, date, minutes);
     // A co-instructor plans what they lead.
     Optional<String> leader =
@@ -296,16 +270,7 @@ public class ClassService {
   void archive(long id, int version, SignedIn me) {
     ClassRow row = get(id);
     changed(store.archive(id, version), row);
-    events.publishEvent(
-        new Change(
-            Thing.CLASS,
-            id,
-            Action.ARCHIVED,
-            me.name(),
-            version,
-            version,
-            subject(row),
-            Optional.empty()));
+    events.publishEvent(Change.archived(Thing.CLASS, id, me.name(), version, subject(row)));
   }
 
   /**
@@ -316,7 +281,7 @@ public class ClassService {
   ClassRow lead(long id, int version, String leader, SignedIn me) {
     ClassRow row = get(id);
     Optional<String> who =
-        leader.isBlank() ? Optional.empty() : Optional.of(groups.leader(leader.strip()));
+        leader.isBlank() ? Optional.empty() : Optional.of(people.leader(leader.strip()));
     if (!standIns.isOpen(row) || !who.equals(Optional.of(me.name()))) {
       leading.needClass(me, id);
     }
@@ -333,15 +298,8 @@ public class ClassService {
   /** What a log wrote about a class, said to everybody. */
   void say(ClassRow now, Action action, SignedIn me, int from) {
     events.publishEvent(
-        new Change(
-            Thing.CLASS,
-            now.id(),
-            action,
-            me.name(),
-            from,
-            now.version(),
-            subject(now),
-            Optional.of(texts.write(now.order()))));
+        Change.next(Thing.CLASS, now.id(), action, me.name(), from, subject(now))
+            .with(texts.write(now.order())));
   }
 
   private String subject(ClassRow row) {

@@ -10,7 +10,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassLine.Kind;
-import ulnaawl.server.groups.EvidenceView;
+import ulnaawl.server.learning.EntryDetails;
 import ulnaawl.server.wire.ReasonView;
 
 /** A class with its running order. */
@@ -46,7 +46,7 @@ record ClassSheet(
       Outcome outcome,
       String note,
       String by,
-      EvidenceView more) {}
+      EntryDetails more) {}
 
   /**
    * A line of a running order; {@code start} in minutes from the start of the class.

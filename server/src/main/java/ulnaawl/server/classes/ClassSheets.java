@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Kind;
@@ -20,10 +21,11 @@ import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.classes.RunningOrders.Planned;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.groups.EvidenceRow;
-import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.learning.EntryDetails;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.teaching.SavedTeaches;
 import ulnaawl.server.teaching.TeachOf;
@@ -32,6 +34,7 @@ import ulnaawl.words.Speech;
 
 /** Classes as they are shown: lines with their start, reasons in words, what was written down. */
 @Component
+@RequiredArgsConstructor
 class ClassSheets {
 
   private static final int RECENT = 12;
@@ -40,36 +43,18 @@ class ClassSheets {
   private final Catalog catalog;
   private final RunningOrders orders;
   private final GroupService groups;
+  private final RecordService record;
   private final SavedTeaches teaches;
   private final Reasons reasons;
   private final Speech speech;
   private final Today today;
 
-  ClassSheets(
-      Catalog catalog,
-      RunningOrders orders,
-      ClassService classes,
-      GroupService groups,
-      SavedTeaches teaches,
-      Reasons reasons,
-      Speech speech,
-      Today today) {
-    this.catalog = catalog;
-    this.orders = orders;
-    this.classes = classes;
-    this.groups = groups;
-    this.teaches = teaches;
-    this.reasons = reasons;
-    this.speech = speech;
-    this.today = today;
-  }
-
   /** What is coming and what has been. */
   Agenda agenda() {
     Map<Long, ClassRow> next = classes.next();
     List<ClassRow> recent = classes.recorded(RECENT);
-    Map<Long, List<EvidenceRow>> written =
-        groups.evidenceOfClasses(recent.stream().map(ClassRow::id).toList()).stream()
+    Map<Long, List<EntryRow>> written =
+        record.ofClasses(recent.stream().map(ClassRow::id).toList()).stream()
             .collect(Collectors.groupingBy(row -> row.classId().orElse(0L)));
     List<Agenda.Coming> coming = new ArrayList<>();
     Map<TeachOf, String> teachBy = teaches.savedBy();
@@ -107,12 +92,12 @@ class ClassSheets {
     return sheet(
         row,
         groups.get(row.group()),
-        row.recorded() ? groups.evidenceOfClasses(List.of(row.id())) : List.of(),
+        row.recorded() ? record.ofClasses(List.of(row.id())) : List.of(),
         teaches.savedBy());
   }
 
   private ClassSheet sheet(
-      ClassRow row, GroupRow group, List<EvidenceRow> written, Map<TeachOf, String> teachBy) {
+      ClassRow row, GroupRow group, List<EntryRow> written, Map<TeachOf, String> teachBy) {
     List<ClassSheet.LineView> lines = lines(row.lines(), group, teachBy);
     return new ClassSheet(
         row.id(),
@@ -188,7 +173,7 @@ class ClassSheets {
     return lines;
   }
 
-  private static ClassSheet.WrittenView written(ClassRow row, EvidenceRow one) {
+  private static ClassSheet.WrittenView written(ClassRow row, EntryRow one) {
     String title =
         row.lines().stream()
             .filter(line -> line.isOf(Optional.of(one.at().dance())))
@@ -203,6 +188,6 @@ class ClassSheets {
         one.outcome(),
         one.note(),
         one.by(),
-        EvidenceView.of(one.details()));
+        EntryDetails.of(one.details()));
   }
 }

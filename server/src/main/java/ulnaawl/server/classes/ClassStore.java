@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -29,6 +30,7 @@ import ulnaawl.server.wire.Reasons;
 
 /** Classes and their running orders in the database. */
 @Repository
+@RequiredArgsConstructor
 class ClassStore implements ReadsAll {
 
   private static final VersionedStore<ClubClassRecord> ROWS =
@@ -42,11 +44,6 @@ class ClassStore implements ReadsAll {
 
   private final DSLContext database;
   private final Reasons reasons;
-
-  ClassStore(DSLContext database, Reasons reasons) {
-    this.database = database;
-    this.reasons = reasons;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -144,34 +141,23 @@ class ClassStore implements ReadsAll {
   }
 
   long add(long group, LocalDate date, int minutes, Optional<String> leader, List<LineRow> lines) {
-    long id =
-        database
-            .insertInto(CLUB_CLASS)
-            .set(CLUB_CLASS.GROUP_ID, group)
-            .set(CLUB_CLASS.HELD_ON, date)
-            .set(CLUB_CLASS.MINUTES, minutes)
-            .set(CLUB_CLASS.LED_BY, leader.orElse(null))
-            .set(CLUB_CLASS.STATUS, PLANNED)
-            .set(CLUB_CLASS.NOTE, "")
-            .set(CLUB_CLASS.VERSION, 1)
-            .set(CLUB_CLASS.ACTIVE, true)
-            .returningResult(CLUB_CLASS.ID)
-            .fetchSingle()
-            .value1();
+    ClubClassRecord values = new ClubClassRecord();
+    values.setGroupId(group);
+    values.setHeldOn(date);
+    values.setMinutes(minutes);
+    values.set(CLUB_CLASS.LED_BY, leader.orElse(null));
+    values.setStatus(PLANNED);
+    values.setNote("");
+    long id = ROWS.add(database, values);
     addLines(id, lines);
     return id;
   }
 
   /** Whether the class still had that version and was planned, and so was changed. */
   boolean change(long id, int version, int minutes, List<LineRow> lines) {
-    boolean changed =
-        database
-                .update(CLUB_CLASS)
-                .set(CLUB_CLASS.MINUTES, minutes)
-                .set(CLUB_CLASS.VERSION, version + 1)
-                .where(planned(id, version))
-                .execute()
-            == 1;
+    ClubClassRecord values = new ClubClassRecord();
+    values.setMinutes(minutes);
+    boolean changed = ROWS.change(database, planned(id, version), version, values);
     if (changed) {
       database.deleteFrom(CLASS_LINE).where(CLASS_LINE.CLASS_ID.eq(id)).execute();
       addLines(id, lines);
@@ -181,40 +167,29 @@ class ClassStore implements ReadsAll {
 
   /** Whether the class still had that version and was planned, and so has another leader. */
   boolean lead(long id, int version, Optional<String> leader) {
-    return database
-            .update(CLUB_CLASS)
-            .set(CLUB_CLASS.LED_BY, leader.orElse(null))
-            .set(CLUB_CLASS.VERSION, version + 1)
-            .where(planned(id, version))
-            .execute()
-        == 1;
+    ClubClassRecord values = new ClubClassRecord();
+    values.set(CLUB_CLASS.LED_BY, leader.orElse(null));
+    return ROWS.change(database, planned(id, version), version, values);
   }
 
   boolean markRecorded(long id, int version, String note, String key, String by, LocalDateTime at) {
-    return database
-            .update(CLUB_CLASS)
-            .set(CLUB_CLASS.STATUS, RECORDED)
-            .set(CLUB_CLASS.NOTE, note)
-            .set(CLUB_CLASS.RECORDED_BY, by)
-            .set(CLUB_CLASS.LOG_KEY, key.isEmpty() ? null : key)
-            .set(CLUB_CLASS.RECORDED_AT, at)
-            .set(CLUB_CLASS.VERSION, version + 1)
-            .where(planned(id, version))
-            .execute()
-        == 1;
+    ClubClassRecord values = new ClubClassRecord();
+    values.setStatus(RECORDED);
+    values.setNote(note);
+    values.setRecordedBy(by);
+    values.set(CLUB_CLASS.LOG_KEY, key.isEmpty() ? null : key);
+    values.setRecordedAt(at);
+    return ROWS.change(database, planned(id, version), version, values);
   }
 
   boolean markPlanned(long id, int version) {
-    return database
-            .update(CLUB_CLASS)
-            .set(CLUB_CLASS.STATUS, PLANNED)
-            .setNull(CLUB_CLASS.RECORDED_BY)
-            .setNull(CLUB_CLASS.LOG_KEY)
-            .setNull(CLUB_CLASS.RECORDED_AT)
-            .set(CLUB_CLASS.VERSION, version + 1)
-            .where(ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(RECORDED)))
-            .execute()
-        == 1;
+    ClubClassRecord values = new ClubClassRecord();
+    values.setStatus(PLANNED);
+    values.set(CLUB_CLASS.RECORDED_BY, null);
+    values.set(CLUB_CLASS.LOG_KEY, null);
+    values.set(CLUB_CLASS.RECORDED_AT, null);
+    Condition recorded = ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(RECORDED));
+    return ROWS.change(database, recorded, version, values);
   }
 
   /** Whether the class still had that version and was planned, and so was archived. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarEvent;
 import ulnaawl.formats.intake.Content;
@@ -43,6 +44,7 @@ import ulnaawl.server.platform.Today;
  * group's name in it is a class. What has no running order is planned by the program.
  */
 @Component
+@RequiredArgsConstructor
 class ClassesIn implements Incoming, Outgoing {
 
   private static final int BACK_WEEKS = 104;
@@ -54,19 +56,6 @@ class ClassesIn implements Incoming, Outgoing {
   private final DanceService dances;
   private final EventsBrought events;
   private final Today today;
-
-  ClassesIn(
-      ClassService classes,
-      GroupService groups,
-      DanceService dances,
-      EventsBrought events,
-      Today today) {
-    this.classes = classes;
-    this.groups = groups;
-    this.dances = dances;
-    this.events = events;
-    this.today = today;
-  }
 
   @Override
   public Kind kind() {
@@ -239,7 +228,7 @@ class ClassesIn implements Incoming, Outgoing {
   private Taken take(Wanted wanted, SignedIn me) {
     long group = GroupNames.now(groups, wanted.group()).id();
     if (wanted.lines().isEmpty()) {
-      return added(classes.planned(group, wanted.day(), wanted.minutes(), me));
+      return added(classes.plan(group, wanted.day(), wanted.minutes(), me));
     }
     List<WantedLine> lines =
         wanted.lines().stream()

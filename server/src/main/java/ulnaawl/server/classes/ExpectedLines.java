@@ -8,34 +8,30 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.Expected;
-import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupRow;
-import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.teaching.TeachingService;
 
 /** What the lines of a class will have been: as planned, and as what went on noted it by itself. */
 @Component
+@RequiredArgsConstructor
 class ExpectedLines {
 
   private final Standings standings;
   private final TeachingService teaching;
-  private final GroupService groups;
-
-  ExpectedLines(Standings standings, TeachingService teaching, GroupService groups) {
-    this.standings = standings;
-    this.teaching = teaching;
-    this.groups = groups;
-  }
+  private final RecordService record;
 
   /** What a line will have been if it goes as planned; {@code all} sections of its dance. */
-  record ExpectedLine(long line, Expected expected, int all, Optional<EvidenceRow> noted) {}
+  record ExpectedLine(long line, Expected expected, int all, Optional<EntryRow> noted) {}
 
   /** What the lines with a dance will have been, as the group stands on that day. */
   List<ExpectedLine> of(ClassRow row, GroupRow group) {
@@ -45,10 +41,8 @@ class ExpectedLines {
     Set<String> met = Standings.figuresMet(all);
     // What an earlier line of the evening shows is there for the later ones.
     Map<Long, SectionSet> shown = new HashMap<>();
-    List<EvidenceRow> noted =
-        groups.evidenceOfClasses(List.of(row.id())).stream()
-            .filter(it -> it.details().byItself())
-            .toList();
+    List<EntryRow> noted =
+        record.ofClasses(List.of(row.id())).stream().filter(it -> it.details().byItself()).toList();
     List<ExpectedLine> lines = new ArrayList<>();
     for (LineRow line : row.lines()) {
       Optional<GroupDance> dance =
@@ -74,7 +68,7 @@ class ExpectedLines {
   }
 
   /** What was noted of a line: of a teach what was taught, of any other line what was danced. */
-  private static Optional<EvidenceRow> noted(List<EvidenceRow> noted, LineRow line) {
+  private static Optional<EntryRow> noted(List<EntryRow> noted, LineRow line) {
     return noted.stream()
         .filter(it -> line.isOf(Optional.of(it.at().dance())))
         .filter(it ->

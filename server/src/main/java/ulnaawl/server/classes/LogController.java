@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,17 +25,19 @@ import ulnaawl.learning.Outcome;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.Late;
 import ulnaawl.server.access.SignedIn;
-import ulnaawl.server.groups.CameForm;
-import ulnaawl.server.groups.EvidenceRow;
-import ulnaawl.server.groups.EvidenceView;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.learning.EntryDetails;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.server.register.CameForm;
 import ulnaawl.words.Speech;
 
 /** A class while it is on, and what became of it. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class LogController {
 
   private final ClassService classes;
@@ -43,24 +46,8 @@ class LogController {
   private final ExpectedLines expected;
   private final RunningOrders orders;
   private final GroupService groups;
+  private final PeopleService people;
   private final Speech speech;
-
-  LogController(
-      ClassService classes,
-      ClassLog log,
-      ClassSheets sheets,
-      ExpectedLines expected,
-      RunningOrders orders,
-      GroupService groups,
-      Speech speech) {
-    this.classes = classes;
-    this.log = log;
-    this.sheets = sheets;
-    this.expected = expected;
-    this.orders = orders;
-    this.groups = groups;
-    this.speech = speech;
-  }
 
   /**
    * What a line will have been.
@@ -75,7 +62,7 @@ class LogController {
       int allSections,
       Outcome outcome,
       boolean noted,
-      EvidenceView more) {}
+      EntryDetails more) {}
 
   /** What became of a line; the sections are only heard where it was introduced. */
   record DancedForm(
@@ -84,7 +71,7 @@ class LogController {
       @NotNull SectionSet shown,
       @NotNull Outcome outcome,
       @NotNull @Size(max = 500) String note,
-      @Nullable @Valid EvidenceView more) {}
+      @Nullable @Valid EntryDetails more) {}
 
   /**
    * What became of a class; lines that are left out were not danced.
@@ -105,7 +92,7 @@ class LogController {
       @NotNull Happened happened,
       @NotNull SectionSet shown,
       @NotNull Outcome outcome,
-      @Nullable @Valid EvidenceView more) {}
+      @Nullable @Valid EntryDetails more) {}
 
   /** What becomes of a line where time is short. */
   record LateLine(long line, int minutes, Late.What what, String text, int cost) {}
@@ -122,8 +109,8 @@ class LogController {
   }
 
   private static ExpectedView view(ExpectedLines.ExpectedLine line) {
-    Optional<EvidenceRow> noted = line.noted();
-    Happened happened = noted.map(EvidenceRow::happened).orElse(line.expected().happened());
+    Optional<EntryRow> noted = line.noted();
+    Happened happened = noted.map(EntryRow::happened).orElse(line.expected().happened());
     SectionSet shown =
         noted
             .map(it -> it.shown().orElse(SectionSet.upTo(line.all())))
@@ -133,9 +120,9 @@ class LogController {
         happened,
         shown,
         line.all(),
-        noted.map(EvidenceRow::outcome).orElse(Outcome.SOLID),
+        noted.map(EntryRow::outcome).orElse(Outcome.SOLID),
         noted.isPresent(),
-        EvidenceView.of(noted.map(EvidenceRow::details).orElse(EvidenceRow.Details.NONE)));
+        EntryDetails.of(noted.map(EntryRow::details).orElse(EntryRow.Details.NONE)));
   }
 
   /** The best of what has not begun, for the minutes that are left. */
@@ -180,7 +167,7 @@ class LogController {
                     line.shown(),
                     line.outcome(),
                     line.note(),
-                    EvidenceView.details(line.more(), groups::leader)))
+                    EntryDetails.details(line.more(), people::leader)))
             .toList();
     ClassLog.Log written =
         new ClassLog.Log(
@@ -212,7 +199,7 @@ class LogController {
             form.happened(),
             form.shown(),
             form.outcome(),
-            EvidenceView.details(form.more(), groups::leader)),
+            EntryDetails.details(form.more(), people::leader)),
         me);
   }
 }

@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,6 +27,7 @@ import ulnaawl.words.Speech;
 /** What a group could learn next, and the figures it has met on the way. */
 @RestController
 @RequestMapping("/api/groups/{id}")
+@RequiredArgsConstructor
 class NextController {
 
   private static final int MOST = 8;
@@ -37,23 +39,6 @@ class NextController {
   private final Reasons reasons;
   private final Speech speech;
   private final Today today;
-
-  NextController(
-      GroupService groups,
-      ClassService classes,
-      Repertoire repertoire,
-      DanceReader reader,
-      Reasons reasons,
-      Speech speech,
-      Today today) {
-    this.groups = groups;
-    this.classes = classes;
-    this.repertoire = repertoire;
-    this.reader = reader;
-    this.reasons = reasons;
-    this.speech = speech;
-    this.today = today;
-  }
 
   /** A dance that could be taught next, and why. */
   record NextView(long dance, String title, Level level, int points, List<ReasonView> reasons) {}

@@ -1,6 +1,7 @@
 package ulnaawl.server.classes;
 
 import jakarta.validation.Validator;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -13,20 +14,13 @@ import ulnaawl.server.proposals.Proposable;
 
 /** Proposed running orders, as the form for one is sent. */
 @Component
+@RequiredArgsConstructor
 class ProposedClasses implements Proposable {
 
   private final ClassService classes;
   private final GroupService groups;
   private final JsonMapper mapper;
   private final Validator validator;
-
-  ProposedClasses(
-      ClassService classes, GroupService groups, JsonMapper mapper, Validator validator) {
-    this.classes = classes;
-    this.groups = groups;
-    this.mapper = mapper;
-    this.validator = validator;
-  }
 
   @Override
   public Thing thing() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.FigureBook;
@@ -20,36 +21,24 @@ import ulnaawl.server.calendar.Themes;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.RequestRow;
-import ulnaawl.server.groups.Requests;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
+import ulnaawl.server.requests.RequestRow;
+import ulnaawl.server.requests.Requests;
 
 /** The club's dances as a planner sees them for one group. */
 @Component
+@RequiredArgsConstructor
 public class Repertoire {
 
   private final GroupService groups;
+  private final RecordService record;
   private final Requests requests;
   private final Standings standings;
   private final DanceReader reader;
   private final Themes themes;
   private final ObjectProvider<PlannedInTerm> term;
-
-  Repertoire(
-      GroupService groups,
-      Requests requests,
-      Standings standings,
-      DanceReader reader,
-      Themes themes,
-      ObjectProvider<PlannedInTerm> term) {
-    this.term = term;
-    this.themes = themes;
-    this.groups = groups;
-    this.requests = requests;
-    this.standings = standings;
-    this.reader = reader;
-  }
 
   /**
    * All dances that can be danced, as a group stands with them on a day.
@@ -69,7 +58,7 @@ public class Repertoire {
     List<Theme> now = themes.all();
     Map<Long, Set<String>> tags = themes.tags();
     Map<Long, TermPlace> inTerm = term.getObject().on(group.id(), date);
-    Optional<Set<Long>> led = leader.map(groups::ledBy);
+    Optional<Set<Long>> led = leader.map(record::ledBy);
     return all.stream()
         .filter(one -> !one.row().archived() && one.dance().sound())
         .map(one ->

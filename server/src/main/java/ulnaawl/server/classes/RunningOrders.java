@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Filler;
@@ -29,17 +30,12 @@ import ulnaawl.words.Speech;
 
 /** Lets the core plan classes from the club's dances and a group's record, and value them. */
 @Component
+@RequiredArgsConstructor
 class RunningOrders {
 
   private final Repertoire repertoire;
   private final Catalog catalog;
   private final Speech speech;
-
-  RunningOrders(Repertoire repertoire, Catalog catalog, Speech speech) {
-    this.repertoire = repertoire;
-    this.catalog = catalog;
-    this.speech = speech;
-  }
 
   /**
    * How a class is planned anew.

@@ -1,6 +1,7 @@
 package ulnaawl.server.classes;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -11,19 +12,13 @@ import ulnaawl.words.Speech;
 /** Who could lead a class. */
 @RestController
 @RequestMapping("/api/classes/{id}/stand-ins")
+@RequiredArgsConstructor
 class StandInController {
 
   private final ClassService classes;
   private final StandIns standIns;
   private final Speech speech;
   private final Today today;
-
-  StandInController(ClassService classes, StandIns standIns, Speech speech, Today today) {
-    this.classes = classes;
-    this.standIns = standIns;
-    this.speech = speech;
-    this.today = today;
-  }
 
   /**
    * Somebody who could be asked.

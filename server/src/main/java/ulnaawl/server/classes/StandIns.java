@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.handover.ClassTime;
 import ulnaawl.handover.StandIn;
@@ -14,27 +15,22 @@ import ulnaawl.server.access.Role;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.calendar.AwayRow;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 import ulnaawl.words.Speech;
 
 /** Who leads a class in another one's place. */
 @Component
+@RequiredArgsConstructor
 class StandIns {
 
   private final ClassStore store;
   private final GroupService groups;
+  private final RecordService record;
   private final PeopleService people;
   private final Away away;
   private final Speech speech;
-
-  StandIns(ClassStore store, GroupService groups, PeopleService people, Away away, Speech speech) {
-    this.speech = speech;
-    this.store = store;
-    this.groups = groups;
-    this.people = people;
-    this.away = away;
-  }
 
   /** Whether a class waits for somebody: nobody leads it, or whoever does is away on that day. */
   boolean isOpen(ClassRow row) {
@@ -62,7 +58,7 @@ class StandIns {
                     .map(dance -> new Planned(dance.dance(), line.title(), line.kind()))
                     .stream())
             .toList();
-    Map<String, LocalDate> lastHere = groups.lastLed(row.group());
+    Map<String, LocalDate> lastHere = record.lastLed(row.group());
     return StandIn.of(
         plan,
         people.everybody().stream()
@@ -71,7 +67,7 @@ class StandIns {
             .map(it ->
                 new Colleague(
                     it.name(),
-                    groups.ledBy(it.name()),
+                    record.ledBy(it.name()),
                     Optional.ofNullable(lastHere.get(it.name())),
                     hindrance(it, row)))
             .toList());

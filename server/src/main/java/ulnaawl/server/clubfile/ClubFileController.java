@@ -2,6 +2,7 @@ package ulnaawl.server.clubfile;
 
 import java.util.List;
 import java.util.Locale;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -22,19 +23,13 @@ import ulnaawl.server.platform.Today;
 /** The whole club as one file. */
 @RestController
 @RequestMapping("/api/club")
+@RequiredArgsConstructor
 class ClubFileController {
 
   private final ClubFiles files;
   private final ClubSchema schema;
   private final Audit audit;
   private final Today today;
-
-  ClubFileController(ClubFiles files, ClubSchema schema, Audit audit, Today today) {
-    this.files = files;
-    this.schema = schema;
-    this.audit = audit;
-    this.today = today;
-  }
 
   /** Whether there is a club here yet: anything besides who set it up. */
   record ClubNow(boolean empty) {}

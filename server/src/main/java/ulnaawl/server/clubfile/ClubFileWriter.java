@@ -2,6 +2,7 @@ package ulnaawl.server.clubfile;
 
 import java.io.OutputStream;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
@@ -12,15 +13,11 @@ import ulnaawl.server.storage.Release;
 
 /** Writes tables as a club's file of this release, each row held against the schema. */
 @Component
+@RequiredArgsConstructor
 class ClubFileWriter {
 
   private final ClubSchema schema;
   private final JsonMapper mapper;
-
-  ClubFileWriter(ClubSchema schema, JsonMapper mapper) {
-    this.schema = schema;
-    this.mapper = mapper;
-  }
 
   /**
    * Writes a file.

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -28,6 +29,7 @@ import ulnaawl.server.storage.Release;
 
 /** Writes the club into one file, and takes such a file into an installation without a club. */
 @Service
+@RequiredArgsConstructor
 class ClubFiles {
 
   private static final Logger LOG = LoggerFactory.getLogger(ClubFiles.class);
@@ -43,27 +45,6 @@ class ClubFiles {
   private final Today today;
   private final ApplicationEventPublisher events;
   private final PlatformTransactionManager transactions;
-
-  ClubFiles(
-      ClubFileStore store,
-      ClubSchema schema,
-      ClubFileWriter writer,
-      EarlierFile earlier,
-      List<ReadsAll> readers,
-      PeopleService people,
-      Today today,
-      ApplicationEventPublisher events,
-      PlatformTransactionManager transactions) {
-    this.store = store;
-    this.schema = schema;
-    this.writer = writer;
-    this.earlier = earlier;
-    this.readers = readers;
-    this.people = people;
-    this.today = today;
-    this.events = events;
-    this.transactions = transactions;
-  }
 
   /**
    * What a file would bring.

@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationVersion;
@@ -26,6 +27,7 @@ import ulnaawl.server.storage.Release;
  * are, and written as a file of this release.
  */
 @Component
+@RequiredArgsConstructor
 class EarlierFile {
 
   /** The first release that wrote a club's file, by its tables. */
@@ -36,11 +38,6 @@ class EarlierFile {
 
   private final ClubSchema schema;
   private final ClubFileWriter writer;
-
-  EarlierFile(ClubSchema schema, ClubFileWriter writer) {
-    this.schema = schema;
-    this.writer = writer;
-  }
 
   /** Whether a file with such a head is an earlier one that can be brought up to date. */
   static boolean is(Head head) {

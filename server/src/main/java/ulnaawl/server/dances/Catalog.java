@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -23,6 +24,7 @@ import ulnaawl.server.vocabulary.VocabularyService;
  * another version, and only these are read again; all, where the vocabulary is another one.
  */
 @Component
+@RequiredArgsConstructor
 public class Catalog {
 
   private static final Logger LOG = LoggerFactory.getLogger(Catalog.class);
@@ -36,13 +38,6 @@ public class Catalog {
   private final VocabularyService vocabulary;
   private final Changes changes;
   private Optional<Snapshot> last = Optional.empty();
-
-  Catalog(DanceStore store, DanceReader reader, VocabularyService vocabulary, Changes changes) {
-    this.store = store;
-    this.reader = reader;
-    this.vocabulary = vocabulary;
-    this.changes = changes;
-  }
 
   /**
    * All dances at one moment.

@@ -1,19 +1,17 @@
 package ulnaawl.server.dances;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.edit.StepLines;
 import ulnaawl.server.history.Difference;
 
 /** Where two texts of a dance differ: in their steps, or else in how they are written. */
 @Component
+@RequiredArgsConstructor
 public class DanceComparison {
 
   private final DanceReader reader;
-
-  DanceComparison(DanceReader reader) {
-    this.reader = reader;
-  }
 
   /**
    * What differs; what has mistakes is not known as steps, so then both are compared as written.

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -29,12 +30,14 @@ import ulnaawl.formats.SheetPdf;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.PrintedSheets.PrintedSheet;
+import ulnaawl.server.history.BringBack;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.sheet.prose.ProseSheet;
 
 /** One dance: its text and everything computed from it. */
 @RestController
 @RequestMapping("/api/dances")
+@RequiredArgsConstructor
 class DanceController {
 
   private final DanceService dances;
@@ -43,28 +46,12 @@ class DanceController {
   private final Catalog catalog;
   private final PrintedSheets printedSheets;
 
-  DanceController(
-      DanceService dances,
-      DanceReader reader,
-      ReadingWriter writer,
-      Catalog catalog,
-      PrintedSheets printedSheets) {
-    this.printedSheets = printedSheets;
-    this.catalog = catalog;
-    this.dances = dances;
-    this.reader = reader;
-    this.writer = writer;
-  }
-
   /** A text to add, and the printed sheet that it was read from. */
   record StepText(
       @NotNull String stepText, @Nullable @Size(max = PrintedSheets.MOST_TEXT) String sheet) {}
 
   /** A changed text, and the version it was changed from. */
   record ChangedStepText(@NotNull String stepText, int version) {}
-
-  /** A version to bring back, and the version that is known to be the newest. */
-  record BringBack(int version, int to) {}
 
   /** A dance with all that is computed from it; the moment is in universal time. */
   record DanceSheet(

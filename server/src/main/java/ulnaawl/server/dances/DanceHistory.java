@@ -2,6 +2,7 @@ package ulnaawl.server.dances;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.edit.StepLines;
 import ulnaawl.server.history.HistoryText;
@@ -11,15 +12,11 @@ import ulnaawl.server.history.Thing;
  * Every version of a dance as its steps, for its history; as it is written where it has mistakes.
  */
 @Component
+@RequiredArgsConstructor
 class DanceHistory implements HistoryText {
 
   private final DanceStore store;
   private final DanceReader reader;
-
-  DanceHistory(DanceStore store, DanceReader reader) {
-    this.store = store;
-    this.reader = reader;
-  }
 
   @Override
   public Thing thing() {

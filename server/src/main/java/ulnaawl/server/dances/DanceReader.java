@@ -2,6 +2,7 @@ package ulnaawl.server.dances;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.check.CheckSuite;
 import ulnaawl.dance.Compilation;
@@ -14,16 +15,13 @@ import ulnaawl.wall.WallSequence;
 
 /** Reads step texts through the core with the club's vocabulary; the same text is read once. */
 @Component
+@RequiredArgsConstructor
 public class DanceReader {
 
   private static final int KEPT = 400;
 
   private final VocabularyService vocabulary;
   private final Cache<Key, ReadDance> read = Caffeine.newBuilder().maximumSize(KEPT).build();
-
-  DanceReader(VocabularyService vocabulary) {
-    this.vocabulary = vocabulary;
-  }
 
   /** A text means what the vocabulary says: another vocabulary, another reading. */
   private record Key(String stepText, long vocabulary) {}

@@ -3,6 +3,7 @@ package ulnaawl.server.dances;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,20 +23,13 @@ import ulnaawl.server.platform.Today;
  * mistakes can be saved: work in progress must not be lost.
  */
 @Service
+@RequiredArgsConstructor
 public class DanceService {
 
   private final DanceStore store;
   private final DanceReader reader;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  DanceService(
-      DanceStore store, DanceReader reader, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.reader = reader;
-    this.events = events;
-    this.today = today;
-  }
 
   public List<DanceRow> all() {
     return store.all();
@@ -73,7 +67,7 @@ public class DanceService {
 
   @Transactional
   public DanceRow add(String stepText, Optional<String> sheet, SignedIn me) {
-    DanceRow added = addFor(stepText, me.name());
+    DanceRow added = add(stepText, me);
     sheet.ifPresent(it -> keep(added, it));
     return added;
   }
@@ -86,15 +80,13 @@ public class DanceService {
     store.keepSheet(read.at(), sheet);
   }
 
-  /** Adds a dance without a role check, for the demo club. */
   @Transactional
-  public DanceRow addFor(String stepText, String by) {
+  public DanceRow add(String stepText, SignedIn me) {
     ReadDance read = checked(stepText);
     String title = title(read);
     SectionKeys keys = SectionKeys.first(read.dance().sections().size());
-    long id = store.add(title, stepText, keys, by, today.moment());
-    events.publishEvent(
-        new Change(Thing.DANCE, id, Action.ADDED, by, 0, 1, title, Optional.empty()));
+    long id = store.add(title, stepText, keys, me.name(), today.moment());
+    events.publishEvent(Change.added(Thing.DANCE, id, me.name(), title));
     return get(id);
   }
 
@@ -134,18 +126,9 @@ public class DanceService {
             me.name(),
             today.moment());
     if (!changed) {
-      throw Problem.conflict(now.writtenBy() + " has changed this dance in the meantime.");
+      throw Problem.changed(now.writtenBy(), "this dance");
     }
-    events.publishEvent(
-        new Change(
-            Thing.DANCE,
-            now.id(),
-            action,
-            me.name(),
-            version,
-            version + 1,
-            title,
-            Optional.empty()));
+    events.publishEvent(Change.next(Thing.DANCE, now.id(), action, me.name(), version, title));
     return get(now.id());
   }
 
@@ -163,19 +146,9 @@ public class DanceService {
   public void archive(long id, int version, SignedIn me) {
     DanceRow now = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.conflict(
-          now.writtenBy() + " has changed this dance in the meantime; look at it again first.");
+      throw Problem.changed(now.writtenBy(), "this dance");
     }
-    events.publishEvent(
-        new Change(
-            Thing.DANCE,
-            id,
-            Action.ARCHIVED,
-            me.name(),
-            version,
-            version,
-            now.title(),
-            Optional.empty()));
+    events.publishEvent(Change.archived(Thing.DANCE, id, me.name(), version, now.title()));
   }
 
   /** Whether there are versions of a release that knew no keys. */

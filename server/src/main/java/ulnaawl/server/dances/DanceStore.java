@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -24,16 +25,13 @@ import ulnaawl.server.tables.tables.records.DanceRecord;
 
 /** Dances in the database: their step text, in every version. */
 @Repository
+@RequiredArgsConstructor
 class DanceStore implements ReadsAll {
 
   private static final VersionedStore<DanceRecord> ROWS =
       new VersionedStore<>(DANCE.ID, DANCE.VERSION, DANCE.ACTIVE);
 
   private final DSLContext database;
-
-  DanceStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -112,14 +110,7 @@ class DanceStore implements ReadsAll {
 
   /** Adds a dance with its first version; answers its number. */
   long add(String title, String stepText, SectionKeys keys, String by, LocalDateTime at) {
-    long id =
-        database
-            .insertInto(DANCE)
-            .set(DANCE.VERSION, 1)
-            .set(DANCE.ACTIVE, true)
-            .returningResult(DANCE.ID)
-            .fetchSingle()
-            .value1();
+    long id = ROWS.add(database, new DanceRecord());
     addVersion(id, 1, title, stepText, keys, by, at);
     return id;
   }
@@ -135,14 +126,9 @@ class DanceStore implements ReadsAll {
       SectionKeys keys,
       String by,
       LocalDateTime at) {
-    boolean changed =
-        database
-                .update(DANCE)
-                .set(DANCE.VERSION, version + 1)
-                .set(DANCE.ACTIVE, true)
-                .where(ROWS.at(id, version))
-                .execute()
-            == 1;
+    DanceRecord values = new DanceRecord();
+    values.setActive(true);
+    boolean changed = ROWS.change(database, id, version, values);
     if (changed) {
       addVersion(id, version + 1, title, stepText, keys, by, at);
     }

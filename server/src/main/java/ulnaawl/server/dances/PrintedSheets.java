@@ -1,12 +1,14 @@
 package ulnaawl.server.dances;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.sheet.ReadSheet;
 import ulnaawl.sheet.read.SheetReader;
 
 /** The printed sheets that dances were read from, line by line beside what they became. */
 @Component
+@RequiredArgsConstructor
 class PrintedSheets {
 
   /** Characters of a sheet that is kept. */
@@ -14,11 +16,6 @@ class PrintedSheets {
 
   private final DanceStore store;
   private final DanceReader reader;
-
-  PrintedSheets(DanceStore store, DanceReader reader) {
-    this.store = store;
-    this.reader = reader;
-  }
 
   /**
    * A sheet.

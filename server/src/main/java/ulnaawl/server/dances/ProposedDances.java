@@ -1,5 +1,6 @@
 package ulnaawl.server.dances;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Thing;
@@ -7,13 +8,10 @@ import ulnaawl.server.proposals.Proposable;
 
 /** Proposed step texts. */
 @Component
+@RequiredArgsConstructor
 class ProposedDances implements Proposable {
 
   private final DanceService dances;
-
-  ProposedDances(DanceService dances) {
-    this.dances = dances;
-  }
 
   @Override
   public Thing thing() {

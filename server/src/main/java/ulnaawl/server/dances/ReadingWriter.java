@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.Dance;
 import ulnaawl.dance.Passage;
@@ -37,15 +38,11 @@ import ulnaawl.words.Speech;
 
 /** Turns what the core found into what is drawn. */
 @Component
+@RequiredArgsConstructor
 class ReadingWriter {
 
   private final Reasons reasons;
   private final Speech speech;
-
-  ReadingWriter(Reasons reasons, Speech speech) {
-    this.reasons = reasons;
-    this.speech = speech;
-  }
 
   Reading write(ReadDance read, FigureBook book) {
     Dance dance = read.dance();

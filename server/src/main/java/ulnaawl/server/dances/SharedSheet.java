@@ -1,22 +1,18 @@
 package ulnaawl.server.dances;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.sheet.prose.ProseSheet;
 
 /** A dance as its sheet shows it: for people outside the club, too. */
 @Component
+@RequiredArgsConstructor
 public class SharedSheet {
 
   private final DanceService dances;
   private final DanceReader reader;
   private final ReadingWriter writer;
-
-  SharedSheet(DanceService dances, DanceReader reader, ReadingWriter writer) {
-    this.dances = dances;
-    this.reader = reader;
-    this.writer = writer;
-  }
 
   /** All that is drawn of it. */
   public Reading reading(long dance) {

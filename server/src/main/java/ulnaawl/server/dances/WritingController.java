@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,15 +32,11 @@ import ulnaawl.wall.FloorUse;
 /** Help while a dance is written. Nothing here is kept. */
 @RestController
 @RequestMapping("/api/writing")
+@RequiredArgsConstructor
 class WritingController {
 
   private final DanceReader reader;
   private final ReadingWriter writer;
-
-  WritingController(DanceReader reader, ReadingWriter writer) {
-    this.reader = reader;
-    this.writer = writer;
-  }
 
   /** A text to read; one that is too long for a dance is still looked at. */
   record TypedText(@NotNull String stepText) {}

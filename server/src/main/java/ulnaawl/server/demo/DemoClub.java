@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -46,6 +47,7 @@ import ulnaawl.server.terms.Terms;
  */
 @Component
 @ConditionalOnProperty("ulna.demo")
+@RequiredArgsConstructor
 class DemoClub implements SmartInitializingSingleton {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
@@ -67,35 +69,6 @@ class DemoClub implements SmartInitializingSingleton {
   private final Today today;
   private final SampleSettings settings;
 
-  DemoClub(
-      PeopleService people,
-      GroupService groups,
-      DanceService dances,
-      ClassService classes,
-      SongService songs,
-      DemoHistory history,
-      Proposals proposals,
-      Away away,
-      Terms terms,
-      Socials socials,
-      Notes notes,
-      Today today,
-      SampleSettings settings) {
-    this.settings = settings;
-    this.notes = notes;
-    this.proposals = proposals;
-    this.away = away;
-    this.terms = terms;
-    this.socials = socials;
-    this.history = history;
-    this.people = people;
-    this.groups = groups;
-    this.dances = dances;
-    this.classes = classes;
-    this.songs = songs;
-    this.today = today;
-  }
-
   /** Loads the club before the first request can come in. */
   @Override
   @Transactional
@@ -104,14 +77,14 @@ class DemoClub implements SmartInitializingSingleton {
       return;
     }
     SignedIn oda = add(SamplePerson.ODA);
-    add(SamplePerson.WILMA);
+    SignedIn wilma = add(SamplePerson.WILMA);
     SignedIn tomas = add(SamplePerson.TOMAS);
     SignedIn ines = add(SamplePerson.INES);
     add(SamplePerson.BERTIL);
-    songs.takeFor(text("/demo/songs.csv"), true, "Oda Marsh");
-    Map<String, Long> danceIds = loadDances();
-    Map<String, GroupRow> groupRows = loadGroups();
-    history.load(danceIds, groupRows);
+    songs.importList(text("/demo/songs.csv"), true, oda);
+    Map<String, Long> danceIds = loadDances(oda);
+    Map<String, GroupRow> groupRows = loadGroups(oda);
+    history.load(danceIds, groupRows, List.of(oda, wilma, tomas, ines));
     for (GroupRow group : groupRows.values()) {
       // Who may only lead leads what they plan; on Tuesday it is still open who does.
       SignedIn leader =
@@ -125,28 +98,28 @@ class DemoClub implements SmartInitializingSingleton {
     LocalDate monday = today.date().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     // Ines is away for a week, and in five weeks all dance together.
     away.add(monday.plusDays(14), monday.plusDays(20), "in the hills", ines);
-    terms.makeFor(
+    terms.makePlanned(
         "Winter term",
         monday.minusWeeks(WEEKS_OVER),
         monday.plusWeeks(WEEKS_TO_COME).plusDays(4),
         monday.plusWeeks(5).plusDays(5),
-        "Oda Marsh");
+        oda);
     // The term knows who leads; now the classes follow what it has.
     for (GroupRow group : groupRows.values()) {
       classes.planAnew(group.id(), nextClass(group), oda);
     }
     long thursday =
         Objects.requireNonNull(groupRows.get("Thursday Turners"), "Thursday Turners").id();
-    notes.addFor(
+    notes.add(
         thursday,
         "The left speaker crackles; the spare cable lies in the piano stool.",
         Optional.empty(),
-        "Wilma Otterspoor");
-    notes.addFor(
+        wilma);
+    notes.add(
         thursday,
         "Did you go on with the half turns, or only walk them?",
-        Optional.of("Wilma Otterspoor"),
-        "Ines Kallas");
+        Optional.of(wilma.name()),
+        ines);
     long shop = Objects.requireNonNull(danceIds.get("corner-shop"), "corner-shop");
     String text = dances.get(shop).stepText();
     proposals.propose(
@@ -157,12 +130,8 @@ class DemoClub implements SmartInitializingSingleton {
         text.stripTrailing() + "\n# Small steps in the cha-chas, or the floor is too short.\n",
         "Twice now they ran out of floor.",
         tomas);
-    socials.makeFor(
-        "Winter social",
-        monday.plusWeeks(5).plusDays(5),
-        LocalTime.of(19, 30),
-        SOCIAL_HEADS,
-        "Oda Marsh");
+    socials.makeOrdered(
+        "Winter social", monday.plusWeeks(5).plusDays(5), LocalTime.of(19, 30), SOCIAL_HEADS, oda);
     LOG.info("The demo club is loaded");
   }
 
@@ -174,15 +143,14 @@ class DemoClub implements SmartInitializingSingleton {
     return today.date().with(TemporalAdjusters.nextOrSame(group.weekday()));
   }
 
-  private Map<String, Long> loadDances() {
+  private Map<String, Long> loadDances(SignedIn me) {
     Map<String, Long> ids = new LinkedHashMap<>();
     try {
       Resource[] files =
           new PathMatchingResourcePatternResolver().getResources("classpath:/demo/dances/*.txt");
       for (Resource file : files) {
         String name = String.valueOf(file.getFilename()).replace(".txt", "");
-        ids.put(
-            name, dances.addFor(file.getContentAsString(StandardCharsets.UTF_8), "Oda Marsh").id());
+        ids.put(name, dances.add(file.getContentAsString(StandardCharsets.UTF_8), me).id());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -190,7 +158,7 @@ class DemoClub implements SmartInitializingSingleton {
     return ids;
   }
 
-  private Map<String, GroupRow> loadGroups() {
+  private Map<String, GroupRow> loadGroups(SignedIn me) {
     List<GroupDraft> drafts =
         List.of(
             new GroupDraft(
@@ -216,7 +184,7 @@ class DemoClub implements SmartInitializingSingleton {
                 "Millbrook parish hall"));
     Map<String, GroupRow> rows = new LinkedHashMap<>();
     for (GroupDraft draft : drafts) {
-      rows.put(draft.name(), groups.addFor(draft, "Oda Marsh"));
+      rows.put(draft.name(), groups.add(draft, me));
     }
     return rows;
   }

@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
@@ -18,26 +20,25 @@ import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.ClosedDays;
-import ulnaawl.server.calendar.ClosedRow;
 import ulnaawl.server.calendar.Themes;
-import ulnaawl.server.groups.EvidenceRow.Details;
 import ulnaawl.server.groups.GroupRow;
-import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.RegisterKind;
-import ulnaawl.server.groups.Registers;
-import ulnaawl.server.groups.Requests;
-import ulnaawl.server.groups.Rulings;
+import ulnaawl.server.learning.EntryRow.Details;
+import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.register.RegisterKind;
+import ulnaawl.server.register.Registers;
+import ulnaawl.server.requests.Requests;
+import ulnaawl.server.rulings.Rulings;
 
 /** Half a year of the demo club: what was danced, who came, and what lies around the evenings. */
 @Component
 @ConditionalOnProperty("ulna.demo")
+@RequiredArgsConstructor
 class DemoHistory {
 
-  private static final String OWNER = "Oda Marsh";
-
-  private final GroupService groups;
+  private final RecordService record;
   private final Registers registers;
   private final Requests requests;
   private final Rulings rulings;
@@ -45,34 +46,20 @@ class DemoHistory {
   private final Themes themes;
   private final Today today;
 
-  DemoHistory(
-      GroupService groups,
-      Registers registers,
-      Requests requests,
-      Rulings rulings,
-      ClosedDays closed,
-      Themes themes,
-      Today today) {
-    this.groups = groups;
-    this.registers = registers;
-    this.requests = requests;
-    this.rulings = rulings;
-    this.closed = closed;
-    this.themes = themes;
-    this.today = today;
-  }
-
   /**
    * Loads everything.
    *
    * @param dances numbers of the dances by the names of their files
    * @param rows the groups by their names
+   * @param people who wrote it down; the first one what nobody is named for
    */
-  void load(Map<String, Long> dances, Map<String, GroupRow> rows) {
-    lines("/demo/history.txt").forEach(cells -> happened(cells, dances, rows));
+  void load(Map<String, Long> dances, Map<String, GroupRow> rows, List<SignedIn> people) {
+    Map<String, SignedIn> by = people.stream().collect(Collectors.toMap(SignedIn::name, it -> it));
+    SignedIn owner = people.getFirst();
+    lines("/demo/history.txt").forEach(cells -> happened(cells, dances, rows, by));
     Map<GroupRow, Map<String, Long>> names = new LinkedHashMap<>();
-    lines("/demo/registers.txt").forEach(cells -> came(cells, rows, names));
-    lines("/demo/around.txt").forEach(cells -> around(cells, dances, rows));
+    lines("/demo/registers.txt").forEach(cells -> came(cells, rows, names, owner));
+    lines("/demo/around.txt").forEach(cells -> around(cells, dances, rows, by, owner));
   }
 
   private static List<List<String>> lines(String resource) {
@@ -96,12 +83,16 @@ class DemoHistory {
     return last.minusWeeks(Integer.parseInt(weeks) - 1L);
   }
 
-  private void happened(List<String> cells, Map<String, Long> dances, Map<String, GroupRow> rows) {
+  private void happened(
+      List<String> cells,
+      Map<String, Long> dances,
+      Map<String, GroupRow> rows,
+      Map<String, SignedIn> by) {
     GroupRow group = known(rows, cells.get(0));
-    groups.record(
+    record.record(
         group.id(),
         Optional.empty(),
-        new GroupService.Entry(
+        new RecordService.Entry(
             known(dances, cells.get(3)),
             ago(group, cells.get(1)),
             Happened.valueOf(cells.get(4)),
@@ -109,7 +100,7 @@ class DemoHistory {
             Outcome.valueOf(cells.get(6)),
             cells.get(7),
             details(cells.size() > 8 ? cells.get(8) : "")),
-        cells.get(2));
+        known(by, cells.get(2)));
   }
 
   private static Details details(String more) {
@@ -130,14 +121,17 @@ class DemoHistory {
   }
 
   private void came(
-      List<String> cells, Map<String, GroupRow> rows, Map<GroupRow, Map<String, Long>> names) {
+      List<String> cells,
+      Map<String, GroupRow> rows,
+      Map<GroupRow, Map<String, Long>> names,
+      SignedIn me) {
     GroupRow group = known(rows, cells.get(0));
     String what = cells.get(1);
     if (what.equals("HEADS") || what.equals("NAMES")) {
-      registers.keepFor(group.id(), RegisterKind.valueOf(what), OWNER);
+      registers.keep(group.id(), RegisterKind.valueOf(what), me);
       Map<String, Long> ids = names.computeIfAbsent(group, _ -> new LinkedHashMap<>());
       for (String name : what.equals("NAMES") ? cells.get(2).split(", ") : new String[0]) {
-        ids.put(name, registers.addFor(group.id(), name, OWNER));
+        ids.put(name, registers.add(group.id(), name, me));
       }
       return;
     }
@@ -153,7 +147,7 @@ class DemoHistory {
       }
       attendance = new Attendance.ByName(there);
     }
-    registers.cameFor(group.id(), ago(group, what), attendance, OWNER);
+    registers.came(group.id(), ago(group, what), attendance, 0, me);
   }
 
   private LocalDate monday(String weeks) {
@@ -163,47 +157,46 @@ class DemoHistory {
         .plusWeeks(Integer.parseInt(weeks));
   }
 
-  private void around(List<String> cells, Map<String, Long> dances, Map<String, GroupRow> rows) {
+  private void around(
+      List<String> cells,
+      Map<String, Long> dances,
+      Map<String, GroupRow> rows,
+      Map<String, SignedIn> by,
+      SignedIn me) {
     switch (cells.get(0)) {
       case "closed" -> {
         Optional<Long> group =
             cells.get(3).isEmpty() ? Optional.empty() : Optional.of(known(rows, cells.get(3)).id());
-        closed.closeFor(
-            new ClosedRow(
-                0,
-                group,
-                monday(cells.get(1)),
-                monday(cells.get(2)).plusDays(6),
-                cells.get(4),
-                OWNER));
+        closed.close(
+            group, monday(cells.get(1)), monday(cells.get(2)).plusDays(6), cells.get(4), me);
       }
       case "theme" ->
-          themes.addFor(
+          themes.add(
               cells.get(3),
               monday(cells.get(1)),
               monday(cells.get(2)).plusDays(6),
               List.of(cells.get(4)),
-              OWNER);
-      case "tag" -> themes.tagFor(known(dances, cells.get(1)), List.of(cells.get(2)), OWNER);
+              me);
+      case "tag" -> themes.tag(known(dances, cells.get(1)), List.of(cells.get(2)), me);
       case "request" -> {
         GroupRow group = known(rows, cells.get(1));
-        requests.askFor(
+        requests.ask(
             group.id(),
             known(dances, cells.get(3)),
             cells.get(4),
             ago(group, cells.get(2)),
             cells.get(5),
-            OWNER);
+            me);
       }
       case "ruling" -> {
         GroupRow group = known(rows, cells.get(1));
-        rulings.ruleFor(
+        rulings.rule(
             group.id(),
             known(dances, cells.get(3)),
             Stage.valueOf(cells.get(4)),
             cells.get(6),
-            cells.get(5),
-            ago(group, cells.get(2)));
+            ago(group, cells.get(2)),
+            known(by, cells.get(5)));
       }
       default -> throw new IllegalStateException("The demo says something unknown: " + cells);
     }

@@ -11,6 +11,7 @@ import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -40,6 +41,7 @@ import ulnaawl.server.platform.Problem;
 /** What comes into the club in files, and the tables that it gives. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class ExchangeController {
 
   private static final int MOST_FILES = 300;
@@ -47,12 +49,6 @@ class ExchangeController {
   private final Imports imports;
   private final List<Outgoing> tables;
   private final Audit audit;
-
-  ExchangeController(Imports imports, List<Outgoing> tables, Audit audit) {
-    this.imports = imports;
-    this.tables = tables;
-    this.audit = audit;
-  }
 
   /**
    * A file as it is sent.

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -17,15 +18,12 @@ import ulnaawl.server.tables.tables.records.ImportBatchRecord;
 
 /** What came in at once, in the database. */
 @Repository
+@RequiredArgsConstructor
 class ImportStore implements ReadsAll {
 
   private static final int MOST = 50;
 
   private final DSLContext database;
-
-  ImportStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

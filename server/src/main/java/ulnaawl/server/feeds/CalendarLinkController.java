@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -29,17 +30,12 @@ import ulnaawl.server.platform.Today;
  */
 @RestController
 @RequestMapping("/api/calendars")
+@RequiredArgsConstructor
 class CalendarLinkController {
 
   private final CalendarLinks links;
   private final ClassDates dates;
   private final Today today;
-
-  CalendarLinkController(CalendarLinks links, ClassDates dates, Today today) {
-    this.links = links;
-    this.dates = dates;
-    this.today = today;
-  }
 
   /** Whose classes; a group where it is a group's. */
   record CalendarForm(@NotNull CalendarKind kind, @Nullable Long group) {}

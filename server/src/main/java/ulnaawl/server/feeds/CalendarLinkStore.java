@@ -5,19 +5,17 @@ import static ulnaawl.server.tables.Tables.CALENDAR_LINK;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.tables.tables.records.CalendarLinkRecord;
 
 /** Addresses of calendars in the database. */
 @Repository
+@RequiredArgsConstructor
 class CalendarLinkStore {
 
   private final DSLContext database;
-
-  CalendarLinkStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** Somebody's, the newest first. */
   List<CalendarLink> of(long person) {

@@ -3,6 +3,7 @@ package ulnaawl.server.feeds;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +19,7 @@ import ulnaawl.server.platform.Today;
 
 /** Secret addresses of calendars: made, seen, read, taken back, by whoever they belong to. */
 @Service
+@RequiredArgsConstructor
 class CalendarLinks {
 
   private static final int MOST_OF_ONE = 20;
@@ -27,19 +29,6 @@ class CalendarLinks {
   private final ApplicationEventPublisher events;
   private final OnceAnHour hourly;
   private final Today today;
-
-  CalendarLinks(
-      CalendarLinkStore store,
-      GroupService groups,
-      ApplicationEventPublisher events,
-      OnceAnHour hourly,
-      Today today) {
-    this.store = store;
-    this.groups = groups;
-    this.events = events;
-    this.hourly = hourly;
-    this.today = today;
-  }
 
   List<CalendarLink> of(SignedIn me) {
     return store.of(me.id());

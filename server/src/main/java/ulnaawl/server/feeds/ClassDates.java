@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarClass;
 import ulnaawl.learning.ClassDays;
@@ -27,6 +28,7 @@ import ulnaawl.server.terms.PlannedLeaders;
 
 /** The classes of some weeks, planned or not, closed days among them. */
 @Component
+@RequiredArgsConstructor
 class ClassDates {
 
   private static final int WEEKS_BACK = 6;
@@ -38,21 +40,6 @@ class ClassDates {
   private final PeopleService people;
   private final PlannedLeaders planned;
   private final Today today;
-
-  ClassDates(
-      ClassService classes,
-      GroupService groups,
-      ClosedDays closed,
-      PeopleService people,
-      PlannedLeaders planned,
-      Today today) {
-    this.classes = classes;
-    this.groups = groups;
-    this.closed = closed;
-    this.people = people;
-    this.planned = planned;
-    this.today = today;
-  }
 
   /** What a calendar is called. */
   String name(CalendarLink link) {

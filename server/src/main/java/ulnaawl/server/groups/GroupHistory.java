@@ -2,6 +2,7 @@ package ulnaawl.server.groups;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.server.history.HistoryText;
@@ -9,13 +10,10 @@ import ulnaawl.server.history.Thing;
 
 /** What was said about a group in each version, a line for each thing. */
 @Component
+@RequiredArgsConstructor
 class GroupHistory implements HistoryText {
 
   private final JsonMapper mapper;
-
-  GroupHistory(JsonMapper mapper) {
-    this.mapper = mapper;
-  }
 
   @Override
   public Thing thing() {

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.DANCE_GROUP;
 import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.figure.Level;
@@ -14,16 +15,13 @@ import ulnaawl.server.tables.tables.records.DanceGroupRecord;
 
 /** Groups in the database. */
 @Repository
+@RequiredArgsConstructor
 class GroupStore implements ReadsAll {
 
   private static final VersionedStore<DanceGroupRecord> ROWS =
       new VersionedStore<>(DANCE_GROUP.ID, DANCE_GROUP.VERSION, DANCE_GROUP.ACTIVE);
 
   private final DSLContext database;
-
-  GroupStore(DSLContext database) {
-    this.database = database;
-  }
 
   List<GroupRow> all() {
     return database
@@ -46,26 +44,14 @@ class GroupStore implements ReadsAll {
   }
 
   long add(GroupDraft draft) {
-    return database
-        .insertInto(DANCE_GROUP)
-        .set(values(draft))
-        .set(DANCE_GROUP.VERSION, 1)
-        .set(DANCE_GROUP.ACTIVE, true)
-        .returningResult(DANCE_GROUP.ID)
-        .fetchSingle()
-        .value1();
+    return ROWS.add(database, values(draft));
   }
 
   /** Whether the group still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, GroupDraft draft) {
-    return database
-            .update(DANCE_GROUP)
-            .set(values(draft))
-            .set(DANCE_GROUP.VERSION, version + 1)
-            .set(DANCE_GROUP.ACTIVE, true)
-            .where(ROWS.at(id, version))
-            .execute()
-        == 1;
+    DanceGroupRecord values = values(draft);
+    values.setActive(true);
+    return ROWS.change(database, id, version, values);
   }
 
   /** Whether the group still had that version and was in sight, and so was archived. */

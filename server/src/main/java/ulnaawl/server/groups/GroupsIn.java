@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.figure.Level;
 import ulnaawl.formats.table.Cells;
@@ -25,6 +26,7 @@ import ulnaawl.server.platform.Names;
 
 /** Groups in tables: one a row, with the evening on which it meets. */
 @Component
+@RequiredArgsConstructor
 class GroupsIn implements Incoming, Outgoing {
 
   private static final int USUAL_MINUTES = 60;
@@ -32,10 +34,6 @@ class GroupsIn implements Incoming, Outgoing {
   private static final int LONGEST_PLACE = 120;
 
   private final GroupService groups;
-
-  GroupsIn(GroupService groups) {
-    this.groups = groups;
-  }
 
   @Override
   public Kind kind() {

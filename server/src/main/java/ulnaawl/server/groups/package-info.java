@@ -1,4 +1,4 @@
-/** The club's groups and what each has learned. */
+/** The club's groups. */
 @NullMarked
 package ulnaawl.server.groups;
 

@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -36,6 +37,7 @@ import ulnaawl.words.Speech;
 /** The brief of a class for whoever asks, with the notes and questions of its group. */
 @RestController
 @RequestMapping("/api/classes/{id}/brief")
+@RequiredArgsConstructor
 class BriefController {
 
   private final Briefs briefs;
@@ -44,21 +46,6 @@ class BriefController {
   private final GroupService groups;
   private final Speech speech;
   private final Today today;
-
-  BriefController(
-      Briefs briefs,
-      Notes notes,
-      ClassService classes,
-      GroupService groups,
-      Speech speech,
-      Today today) {
-    this.briefs = briefs;
-    this.notes = notes;
-    this.classes = classes;
-    this.groups = groups;
-    this.speech = speech;
-    this.today = today;
-  }
 
   /** A note, or a question where somebody is asked. */
   record BriefNoteForm(

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.handover.Brief;
@@ -22,22 +23,23 @@ import ulnaawl.server.classes.ClassRow;
 import ulnaawl.server.classes.LineRow;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.groups.EvidenceRow;
-import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Registers;
-import ulnaawl.server.groups.Requests;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.register.Registers;
+import ulnaawl.server.requests.Requests;
 import ulnaawl.server.teaching.TeachingService;
 import ulnaawl.wall.EventId;
 import ulnaawl.wall.Wall;
 
 /** Gathers what whoever takes a class has to know. */
 @Service
+@RequiredArgsConstructor
 public class Briefs {
 
-  private final GroupService groups;
+  private final RecordService record;
   private final Standings standings;
   private final Registers registers;
   private final Requests requests;
@@ -46,39 +48,20 @@ public class Briefs {
   private final ClassNotes notes;
   private final Today today;
 
-  Briefs(
-      GroupService groups,
-      Standings standings,
-      Registers registers,
-      Requests requests,
-      TeachingService teaching,
-      DanceReader reader,
-      ClassNotes notes,
-      Today today) {
-    this.groups = groups;
-    this.standings = standings;
-    this.registers = registers;
-    this.requests = requests;
-    this.teaching = teaching;
-    this.reader = reader;
-    this.notes = notes;
-    this.today = today;
-  }
-
   /** The brief of a class for somebody. */
   Brief of(ClassRow row, String who) {
     List<GroupDance> all = standings.of(row.group(), today.date());
     Map<Long, GroupDance> byId =
         all.stream().collect(Collectors.toMap(it -> it.row().id(), it -> it));
-    List<EvidenceRow> record = groups.evidenceOf(row.group());
+    List<EntryRow> entries = record.of(row.group());
     return Brief.of(
         who,
         row.date(),
-        held(row.group(), record, byId),
+        held(row.group(), entries, byId),
         row.lines().stream()
             .map(it -> new Brief.Planned(it.kind(), it.minutes(), it.title()))
             .toList(),
-        dances(row, byId, record),
+        dances(row, byId, entries),
         requests.of(row.group()).stream()
             .filter(Requests.Asked::isOpen)
             .map(Requests.Asked::row)
@@ -86,14 +69,14 @@ public class Briefs {
             .toList());
   }
 
-  private List<Held> held(long group, List<EvidenceRow> record, Map<Long, GroupDance> byId) {
+  private List<Held> held(long group, List<EntryRow> record, Map<Long, GroupDance> byId) {
     Map<LocalDate, Attendance> attendance = registers.attendance(group);
     Map<Long, String> names = registers.names(group);
     Set<Long> regulars = new Register(attendance).regulars(today.date());
     Map<LocalDate, String> said = notes.of(group);
-    Map<LocalDate, List<EvidenceRow>> byDay =
+    Map<LocalDate, List<EntryRow>> byDay =
         record.stream()
-            .collect(Collectors.groupingBy(EvidenceRow::date, TreeMap::new, Collectors.toList()));
+            .collect(Collectors.groupingBy(EntryRow::date, TreeMap::new, Collectors.toList()));
     List<Held> held = new ArrayList<>();
     byDay.forEach((day, rows) -> {
       List<String> missing =
@@ -116,11 +99,11 @@ public class Briefs {
     return held;
   }
 
-  private static String leader(EvidenceRow row) {
+  private static String leader(EntryRow row) {
     return row.details().ledBy().orElse(row.by());
   }
 
-  private static Held.Done done(EvidenceRow row, Map<Long, GroupDance> byId) {
+  private static Held.Done done(EntryRow row, Map<Long, GroupDance> byId) {
     Optional<GroupDance> dance = Optional.ofNullable(byId.get(row.at().dance()));
     int all = dance.map(it -> it.dance().sections()).orElse(0);
     return new Held.Done(
@@ -137,8 +120,7 @@ public class Briefs {
     return Optional.ofNullable(byId.get(dance)).map(it -> it.row().title()).orElse("A dance");
   }
 
-  private List<DanceBrief> dances(
-      ClassRow row, Map<Long, GroupDance> byId, List<EvidenceRow> record) {
+  private List<DanceBrief> dances(ClassRow row, Map<Long, GroupDance> byId, List<EntryRow> record) {
     Map<Long, List<LineRow>> lines = new LinkedHashMap<>();
     for (LineRow line : row.lines()) {
       line.dance()
@@ -148,17 +130,17 @@ public class Briefs {
     }
     List<DanceBrief> briefs = new ArrayList<>();
     lines.forEach((id, of) -> {
-      List<EvidenceRow> own =
+      List<EntryRow> own =
           record.stream()
               .filter(it -> it.at().dance() == id)
-              .sorted(Comparator.comparing(EvidenceRow::date).reversed())
+              .sorted(Comparator.comparing(EntryRow::date).reversed())
               .toList();
       Optional.ofNullable(byId.get(id)).ifPresent(it -> briefs.add(brief(it, of, own)));
     });
     return briefs;
   }
 
-  private DanceBrief brief(GroupDance dance, List<LineRow> lines, List<EvidenceRow> own) {
+  private DanceBrief brief(GroupDance dance, List<LineRow> lines, List<EntryRow> own) {
     return new DanceBrief(
         dance.row().id(),
         dance.row().title(),
@@ -198,7 +180,7 @@ public class Briefs {
 
   /** Who led a group last, as far as the record says. */
   Optional<String> lastLeader(long group) {
-    return groups.lastLed(group).entrySet().stream()
+    return record.lastLed(group).entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey);
   }

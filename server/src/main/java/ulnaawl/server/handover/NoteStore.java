@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.HANDOVER_NOTE;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
@@ -15,16 +16,13 @@ import ulnaawl.server.tables.tables.records.HandoverNoteRecord;
 
 /** Notes and questions in the database. */
 @Repository
+@RequiredArgsConstructor
 class NoteStore {
 
   private static final Condition THERE = HANDOVER_NOTE.REMOVED_AT.isNull();
   private static final int MOST_SHOWN = 30;
 
   private final DSLContext database;
-
-  NoteStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

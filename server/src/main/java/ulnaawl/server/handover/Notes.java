@@ -3,6 +3,7 @@ package ulnaawl.server.handover;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,24 +15,20 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
 /** Notes for whoever leads a group next, and questions to a colleague. */
 @Service
+@RequiredArgsConstructor
 public class Notes {
 
   private final NoteStore store;
   private final GroupService groups;
+  private final PeopleService people;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Notes(NoteStore store, GroupService groups, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.groups = groups;
-    this.events = events;
-    this.today = today;
-  }
 
   List<NoteRow> of(long group) {
     return store.of(group);
@@ -50,26 +47,21 @@ public class Notes {
   /**
    * Writes a note, or asks somebody.
    *
-   * @param asked empty for a note
+   * @param asks whom; empty for a note
    */
   @Transactional
-  void add(long group, String text, Optional<String> asked, SignedIn me) {
-    addFor(group, text, asked.map(groups::leader), me.name());
-  }
-
-  /** The same without asking who may, for the demo club. */
-  @Transactional
-  public void addFor(long group, String text, Optional<String> asked, String by) {
+  public void add(long group, String text, Optional<String> asks, SignedIn me) {
     GroupRow to = groups.active(group);
+    Optional<String> asked = asks.map(people::leader);
     String clean = text.strip();
     if (clean.isEmpty()) {
       throw Problem.rejected("A note has a few words.");
     }
-    if (asked.equals(Optional.of(by))) {
+    if (asked.equals(Optional.of(me.name()))) {
       throw Problem.rejected("Ask a colleague, or write it as a note.");
     }
-    store.add(group, clean, asked, by, today.moment());
-    say(Action.ADDED, to, by);
+    store.add(group, clean, asked, me.name(), today.moment());
+    say(Action.ADDED, to, me.name());
   }
 
   /** Answers a question; whoever was asked may, and an instructor. */

@@ -2,6 +2,7 @@ package ulnaawl.server.handover;
 
 import java.time.Duration;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import ulnaawl.server.platform.Today;
 /** Questions to oneself, and answers to one's own. */
 @RestController
 @RequestMapping("/api/questions")
+@RequiredArgsConstructor
 class QuestionController {
 
   /** Answers are told of for so long. */
@@ -24,13 +26,6 @@ class QuestionController {
   private final GroupService groups;
   private final ClassService classes;
   private final Today today;
-
-  QuestionController(Notes notes, GroupService groups, ClassService classes, Today today) {
-    this.notes = notes;
-    this.groups = groups;
-    this.classes = classes;
-    this.today = today;
-  }
 
   /**
    * A question, and where it is answered.

@@ -1,5 +1,6 @@
 package ulnaawl.server.history;
 
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -12,17 +13,13 @@ import ulnaawl.server.platform.Today;
  * it cannot be written (a full disk), the server's log says so, and what was asked for goes on.
  */
 @Service
+@RequiredArgsConstructor
 public class Audit {
 
   private static final Logger LOG = LoggerFactory.getLogger(Audit.class);
 
   private final ChangeLogStore store;
   private final Today today;
-
-  Audit(ChangeLogStore store, Today today) {
-    this.store = store;
-    this.today = today;
-  }
 
   /** Somebody came in on a kind of device. */
   public void signedIn(String name, String device) {

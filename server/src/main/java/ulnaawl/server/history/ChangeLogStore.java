@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.CHANGE_LOG;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -17,15 +18,12 @@ import ulnaawl.server.tables.tables.records.ChangeLogRecord;
 
 /** The log of changes in the database; nothing in it is ever changed. */
 @Repository
+@RequiredArgsConstructor
 class ChangeLogStore {
 
   private static final int LONGEST_SUBJECT = 300;
 
   private final DSLContext database;
-
-  ChangeLogStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** The log says the other name, in what it kept of things too. */
   @EventListener

@@ -3,6 +3,7 @@ package ulnaawl.server.history;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -12,15 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** All that was done in the club, for its owner: changes, links, people, ways in, copies. */
 @RestController
 @RequestMapping("/api/log")
+@RequiredArgsConstructor
 class ClubLogController {
 
   private static final int MOST = 100;
 
   private final HistoryService history;
-
-  ClubLogController(HistoryService history) {
-    this.history = history;
-  }
 
   /** Something that was done; the moment is in universal time. */
   record LogLine(

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -14,16 +15,13 @@ import ulnaawl.server.platform.Problem;
 /** What was done to a thing, and what has been removed. */
 @RestController
 @RequestMapping("/api/history")
+@RequiredArgsConstructor
 class HistoryController {
 
   private static final Set<Thing> OWNERS =
       EnumSet.of(Thing.PERSON, Thing.SESSION, Thing.EXPORT, Thing.SHARE);
 
   private final HistoryService history;
-
-  HistoryController(HistoryService history) {
-    this.history = history;
-  }
 
   /** A change; the moment is in universal time. */
   record HistoryEntry(

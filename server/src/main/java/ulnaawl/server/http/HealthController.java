@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import java.sql.Connection;
 import java.sql.SQLException;
 import javax.sql.DataSource;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -14,17 +15,13 @@ import ulnaawl.server.platform.RoomOnDisk;
 /** Says to whoever watches the server whether it can work; nothing of the club. */
 @RestController
 @Hidden
+@RequiredArgsConstructor
 class HealthController {
 
   private static final int PATIENCE_SECONDS = 2;
 
   private final DataSource connections;
   private final RoomOnDisk room;
-
-  HealthController(DataSource connections, RoomOnDisk room) {
-    this.connections = connections;
-    this.room = room;
-  }
 
   /** How the server is. */
   enum State {

@@ -7,12 +7,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /** Holds an answer back until it is known whether it is to be kept. */
 @Component
+@RequiredArgsConstructor
 class KeepingFilter extends OncePerRequestFilter {
 
   /** Ends of paths whose answers are sent while they are made: events, sound and notes. */
@@ -20,10 +22,6 @@ class KeepingFilter extends OncePerRequestFilter {
       List.of("/events", "/run-through/sound", "/run-through/notes");
 
   private final KeptAnswers answers;
-
-  KeepingFilter(KeptAnswers answers) {
-    this.answers = answers;
-  }
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {

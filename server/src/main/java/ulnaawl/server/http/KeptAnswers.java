@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
@@ -21,6 +22,7 @@ import ulnaawl.server.platform.Today;
  * changes that there were before it was computed, so that no later change can be missing from it.
  */
 @Component
+@RequiredArgsConstructor
 class KeptAnswers implements HandlerInterceptor {
 
   /** Bytes of all that is kept. */
@@ -35,11 +37,6 @@ class KeptAnswers implements HandlerInterceptor {
           .maximumWeight(MOST_BYTES)
           .weigher((Key key, Kept answer) -> answer.weight() + ENTRY_BYTES)
           .build();
-
-  KeptAnswers(Changes changes, Today today) {
-    this.changes = changes;
-    this.today = today;
-  }
 
   /** What is asked, and as of when. */
   record Key(String address, String query, LocalDate day, long changes) {}

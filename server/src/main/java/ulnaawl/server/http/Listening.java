@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.apache.catalina.LifecycleException;
 import org.apache.catalina.connector.Connector;
 import org.apache.catalina.core.StandardHost;
@@ -31,6 +32,7 @@ import ulnaawl.server.platform.UlnaSettings;
  * was named.
  */
 @Component
+@RequiredArgsConstructor
 class Listening implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
   private static final Logger LOG = LoggerFactory.getLogger(Listening.class);
@@ -41,13 +43,6 @@ class Listening implements WebServerFactoryCustomizer<TomcatServletWebServerFact
   private final UlnaSettings settings;
   private final PeopleService people;
   private final ServletWebServerApplicationContext context;
-
-  Listening(
-      UlnaSettings settings, PeopleService people, ServletWebServerApplicationContext context) {
-    this.settings = settings;
-    this.people = people;
-    this.context = context;
-  }
 
   @Override
   public void customize(TomcatServletWebServerFactory factory) {

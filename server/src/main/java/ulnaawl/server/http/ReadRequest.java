@@ -8,6 +8,7 @@ import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import lombok.RequiredArgsConstructor;
 
 /** A request whose body is here already. */
 final class ReadRequest extends HttpServletRequestWrapper {
@@ -29,12 +30,9 @@ final class ReadRequest extends HttpServletRequestWrapper {
     return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
   }
 
+  @RequiredArgsConstructor
   private static final class Body extends ServletInputStream {
     private final ByteArrayInputStream bytes;
-
-    Body(ByteArrayInputStream bytes) {
-      this.bytes = bytes;
-    }
 
     @Override
     public int read() {

@@ -2,6 +2,7 @@ package ulnaawl.server.http;
 
 import java.io.IOException;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
@@ -15,13 +16,10 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** Serves the web application; an address inside it leads to its one page. */
 @Configuration
+@RequiredArgsConstructor
 class WebPages implements WebMvcConfigurer {
 
   private final KeptAnswers answers;
-
-  WebPages(KeptAnswers answers) {
-    this.answers = answers;
-  }
 
   @Override
   public void addInterceptors(InterceptorRegistry registry) {

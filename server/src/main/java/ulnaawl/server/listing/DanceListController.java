@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,7 +22,7 @@ import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
+import ulnaawl.server.learning.Standings;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
 import ulnaawl.words.Speech;
@@ -29,6 +30,7 @@ import ulnaawl.words.Speech;
 /** The list of dances with what each group knows of them, a page at a time. */
 @RestController
 @RequestMapping("/api/dances/list")
+@RequiredArgsConstructor
 class DanceListController {
 
   /** The most dances on a page. */
@@ -39,15 +41,6 @@ class DanceListController {
   private final Standings standings;
   private final Speech speech;
   private final Today today;
-
-  DanceListController(
-      Catalog catalog, GroupService groups, Standings standings, Speech speech, Today today) {
-    this.catalog = catalog;
-    this.groups = groups;
-    this.standings = standings;
-    this.speech = speech;
-    this.today = today;
-  }
 
   /**
    * A dance in the list.

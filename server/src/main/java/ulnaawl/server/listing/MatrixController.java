@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -22,8 +23,9 @@ import ulnaawl.server.access.Role;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.KeepAnswer;
@@ -32,26 +34,15 @@ import ulnaawl.server.platform.Today;
 /** Every dance and every group: who stands where, when it was last danced, who has led it. */
 @RestController
 @RequestMapping("/api/matrix")
+@RequiredArgsConstructor
 class MatrixController {
 
   private final GroupService groups;
+  private final RecordService record;
   private final Standings standings;
   private final PeopleService people;
   private final DanceReader reader;
   private final Today today;
-
-  MatrixController(
-      GroupService groups,
-      Standings standings,
-      PeopleService people,
-      DanceReader reader,
-      Today today) {
-    this.groups = groups;
-    this.standings = standings;
-    this.people = people;
-    this.reader = reader;
-    this.today = today;
-  }
 
   /** A group of the head line. */
   record MatrixGroup(long id, String name, Level level) {}
@@ -164,7 +155,7 @@ class MatrixController {
     Map<Long, Set<String>> leaders = new HashMap<>();
     for (Person person : people.everybody()) {
       if (person.role().isAtLeast(Role.CO_INSTRUCTOR)) {
-        groups
+        record
             .ledBy(person.name())
             .forEach(it -> leaders.computeIfAbsent(it, _ -> new TreeSet<>()).add(person.name()));
       }

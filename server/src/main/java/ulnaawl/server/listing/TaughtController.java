@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -17,27 +18,24 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
-import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.platform.Today;
 
 /** Who taught what when, in all groups. */
 @RestController
 @RequestMapping("/api/taught")
+@RequiredArgsConstructor
 class TaughtController {
 
   private static final int MOST_WEEKS = 60;
 
   private final GroupService groups;
+  private final RecordService record;
   private final Catalog catalog;
   private final Today today;
-
-  TaughtController(GroupService groups, Catalog catalog, Today today) {
-    this.today = today;
-    this.groups = groups;
-    this.catalog = catalog;
-  }
 
   /**
    * A dance in a class.
@@ -68,9 +66,8 @@ class TaughtController {
     Map<Long, String> titles =
         catalog.now().allEver().stream()
             .collect(Collectors.toMap(CatalogDance::id, it -> it.row().title()));
-    return groups.between(from, to).stream()
-        .sorted(
-            Comparator.comparing(EvidenceRow::date).thenComparingLong(EvidenceRow::id).reversed())
+    return record.between(from, to).stream()
+        .sorted(Comparator.comparing(EntryRow::date).thenComparingLong(EntryRow::id).reversed())
         .map(it ->
             new TaughtLine(
                 it.id(),

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -25,6 +26,7 @@ import ulnaawl.server.stream.Streams;
 
 /** The pages that are open, who has them open, and where they are. */
 @Service
+@RequiredArgsConstructor
 class Live implements HttpSessionListener {
 
   private static final int MOST_OF_ONE = 12;
@@ -34,11 +36,8 @@ class Live implements HttpSessionListener {
   private final Map<String, Page> pages = new ConcurrentHashMap<>();
   private final AtomicLong opened = new AtomicLong();
 
-  Live(Streams streams) {
-    this.streams = streams;
-  }
-
   /** An open page of somebody. */
+  @RequiredArgsConstructor
   private static final class Page {
 
     private final long number;
@@ -46,13 +45,6 @@ class Live implements HttpSessionListener {
     private final String session;
     private final Stream stream;
     private volatile Optional<Place> place = Optional.empty();
-
-    Page(long number, SignedIn who, String session, Stream stream) {
-      this.number = number;
-      this.who = who;
-      this.session = session;
-      this.stream = stream;
-    }
   }
 
   /** A page's name, which it says with where it is. */

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -21,13 +22,10 @@ import ulnaawl.server.access.SignedIn;
 /** What has just changed and who is where, for open pages. */
 @RestController
 @RequestMapping("/api/live")
+@RequiredArgsConstructor
 class LiveController {
 
   private final Live live;
-
-  LiveController(Live live) {
-    this.live = live;
-  }
 
   /** Where a page is; nothing for nowhere of interest. */
   record HereForm(@NotNull @Size(max = 64) String page, @Nullable @Valid Place place) {}

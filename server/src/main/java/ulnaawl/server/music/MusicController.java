@@ -3,6 +3,7 @@ package ulnaawl.server.music;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,6 +27,7 @@ import ulnaawl.song.MusicMatch;
 /** Songs for a dance, dances for a song, and two dances on one floor. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class MusicController {
 
   /** The most that is sent of a list of matches. */
@@ -35,13 +37,6 @@ class MusicController {
   private final DanceReader reader;
   private final SongService songs;
   private final MusicWriter writer;
-
-  MusicController(DanceService dances, DanceReader reader, SongService songs, MusicWriter writer) {
-    this.dances = dances;
-    this.reader = reader;
-    this.songs = songs;
-    this.writer = writer;
-  }
 
   private record SongMatch(SongRow row, MusicMatch match) {}
 

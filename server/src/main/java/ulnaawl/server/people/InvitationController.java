@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -21,13 +22,10 @@ import ulnaawl.server.access.SignedIn;
 /** Invitations that an owner makes and takes back. */
 @RestController
 @RequestMapping("/api/invitations")
+@RequiredArgsConstructor
 class InvitationController {
 
   private final Invitations invitations;
-
-  InvitationController(Invitations invitations) {
-    this.invitations = invitations;
-  }
 
   /** Somebody to invite; the name may be left empty. */
   record InvitationForm(@NotNull @Size(max = 60) String name, @NotNull Role role) {}

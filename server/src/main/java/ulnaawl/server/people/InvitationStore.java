@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.INVITATION;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -15,13 +16,10 @@ import ulnaawl.server.tables.tables.records.InvitationRecord;
 
 /** Invitations in the database; one that was used or revoked is deleted. */
 @Repository
+@RequiredArgsConstructor
 class InvitationStore {
 
   private final DSLContext database;
-
-  InvitationStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

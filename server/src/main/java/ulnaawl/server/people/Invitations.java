@@ -2,6 +2,7 @@ package ulnaawl.server.people;
 
 import java.time.Duration;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +18,7 @@ import ulnaawl.server.platform.Today;
 
 /** Ways into the club: a link for one person, good once and for two weeks. */
 @Service
+@RequiredArgsConstructor
 public class Invitations {
 
   private static final Duration GOOD_FOR = Duration.ofDays(14);
@@ -26,14 +28,6 @@ public class Invitations {
   private final PeopleService people;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Invitations(
-      InvitationStore store, PeopleService people, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.people = people;
-    this.events = events;
-    this.today = today;
-  }
 
   /** What somebody who holds a link is told: who invites them to what. */
   public record Welcome(String name, Role role, String by) {}

@@ -4,18 +4,16 @@ import static ulnaawl.server.tables.Tables.PASSWORD_LINK;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
 /** Links with which somebody chooses a new password, in the database. */
 @Repository
+@RequiredArgsConstructor
 class PasswordLinkStore {
 
   private final DSLContext database;
-
-  PasswordLinkStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** Keeps a person's newest link; one from before is worth nothing any more. */
   void keep(long person, String digest, LocalDateTime until) {

@@ -1,6 +1,7 @@
 package ulnaawl.server.people;
 
 import java.time.Duration;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.Secrets;
@@ -9,6 +10,7 @@ import ulnaawl.server.platform.Today;
 
 /** Links with which somebody who forgot a password chooses a new one, once and soon. */
 @Service
+@RequiredArgsConstructor
 public class PasswordLinks {
 
   private static final Duration GOOD_FOR = Duration.ofDays(2);
@@ -16,12 +18,6 @@ public class PasswordLinks {
   private final PasswordLinkStore store;
   private final PeopleService people;
   private final Today today;
-
-  PasswordLinks(PasswordLinkStore store, PeopleService people, Today today) {
-    this.store = store;
-    this.people = people;
-    this.today = today;
-  }
 
   /** The word of a new link for somebody; it is said once, and no copy of it is kept. */
   @Transactional

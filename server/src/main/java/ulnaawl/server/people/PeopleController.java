@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,15 +27,11 @@ import ulnaawl.server.platform.KeepAnswer;
 /** Colleagues. */
 @RestController
 @RequestMapping("/api/people")
+@RequiredArgsConstructor
 class PeopleController {
 
   private final PeopleService people;
   private final PasswordLinks links;
-
-  PeopleController(PeopleService people, PasswordLinks links) {
-    this.people = people;
-    this.links = links;
-  }
 
   /** A colleague, as an owner sees one; the moment to the hour, in universal time. */
   record Colleague(long id, String name, Role role, int version, @Nullable LocalDateTime lastSeen) {

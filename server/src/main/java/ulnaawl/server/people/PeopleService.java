@@ -175,7 +175,7 @@ public class PeopleService {
       keepOne(owners, id);
     }
     if (!store.change(id, version, clean, role)) {
-      throw changedMeanwhile(before);
+      throw Problem.changed("Somebody", before.name());
     }
     if (!clean.equals(before.name())) {
       events.publishEvent(new NameReplaced(before.name(), clean));
@@ -199,7 +199,7 @@ public class PeopleService {
     keepOne(owners, id);
     events.publishEvent(new AccessEnded(id));
     if (!(forget ? store.forget(id, version) : store.remove(id, version))) {
-      throw changedMeanwhile(person);
+      throw Problem.changed("Somebody", person.name());
     }
     log(id, Action.ARCHIVED, by.name(), person.name());
     if (forget) {
@@ -265,12 +265,19 @@ public class PeopleService {
         .orElseThrow(() -> Problem.gone("This person is not in the club any more."));
   }
 
-  private static Problem changedMeanwhile(Person person) {
-    return Problem.conflict(
-        person.name() + " was changed by somebody else in the meantime; look again.");
-  }
-
   private void log(long id, Action action, String by, String name) {
     events.publishEvent(Change.of(Thing.PERSON, id, action, by, name));
+  }
+
+  /** A colleague by name, as it is written; refused where nobody is called so. */
+  public String leader(String name) {
+    return named(name)
+        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .map(Person::name)
+        .orElseThrow(() ->
+            Problem.rejected(
+                "Nobody who leads in the club is called "
+                    + name
+                    + "; choose who led from the list."));
   }
 }

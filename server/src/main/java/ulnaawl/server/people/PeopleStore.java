@@ -6,6 +6,7 @@ import static ulnaawl.server.tables.Tables.SET_UP;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -18,16 +19,13 @@ import ulnaawl.server.tables.tables.records.PersonRecord;
 
 /** People in the database. */
 @Repository
+@RequiredArgsConstructor
 class PeopleStore implements ReadsAll {
 
   private static final VersionedStore<PersonRecord> VERSIONED =
       new VersionedStore<>(PERSON.ID, PERSON.VERSION, PERSON.ACTIVE);
 
   private final DSLContext database;
-
-  PeopleStore(DSLContext database) {
-    this.database = database;
-  }
 
   boolean isEmpty() {
     return database.fetchCount(PERSON) == 0;
@@ -94,16 +92,16 @@ class PeopleStore implements ReadsAll {
 
   /** Changes name and role; whether the person still had that version. */
   boolean change(long id, int version, String name, Role role) {
-    return database
-            .update(PERSON)
-            .set(PERSON.NAME, name)
-            .set(PERSON.NAME_KEY, Names.key(name))
-            .set(PERSON.LOOK_KEY, Names.look(name))
-            .set(PERSON.ROLE, role.name())
-            .set(PERSON.VERSION, PERSON.VERSION.plus(1))
-            .where(VERSIONED.at(id, version).and(PERSON.ACTIVE.isTrue()))
-            .execute()
-        == 1;
+    return VERSIONED.changeInSight(database, id, version, values(name, role));
+  }
+
+  private static PersonRecord values(String name, Role role) {
+    PersonRecord values = new PersonRecord();
+    values.setName(name);
+    values.setNameKey(Names.key(name));
+    values.setLookKey(Names.look(name));
+    values.setRole(role.name());
+    return values;
   }
 
   /** Takes somebody out of the club; whether they still had that version. */
@@ -129,17 +127,10 @@ class PeopleStore implements ReadsAll {
   }
 
   long add(String name, String passwordHash, Role role, LocalDateTime at) {
-    return database
-        .insertInto(PERSON)
-        .set(PERSON.NAME, name)
-        .set(PERSON.NAME_KEY, Names.key(name))
-        .set(PERSON.LOOK_KEY, Names.look(name))
-        .set(PERSON.PASSWORD_HASH, passwordHash)
-        .set(PERSON.ROLE, role.name())
-        .set(PERSON.CREATED_AT, at)
-        .returningResult(PERSON.ID)
-        .fetchSingle()
-        .value1();
+    PersonRecord values = values(name, role);
+    values.setPasswordHash(passwordHash);
+    values.setCreatedAt(at);
+    return VERSIONED.add(database, values);
   }
 
   /** Names that an earlier release wrote get their look, unless another one has it already. */

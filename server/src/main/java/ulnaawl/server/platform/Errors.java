@@ -1,6 +1,7 @@
 package ulnaawl.server.platform;
 
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.NonTransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
@@ -18,13 +19,10 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 
 /** Every error as problem+json (RFC 9457), in words for the person who asked. */
 @RestControllerAdvice
+@RequiredArgsConstructor
 class Errors extends ResponseEntityExceptionHandler {
 
   private final FaultLog faults;
-
-  Errors(FaultLog faults) {
-    this.faults = faults;
-  }
 
   @ExceptionHandler
   ProblemDetail problem(Problem problem) {

@@ -5,24 +5,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import lombok.AccessLevel;
+import lombok.RequiredArgsConstructor;
 
 /**
  * A clock that begins at a moment of one's choice and may go faster than the real one, so that a
  * test lives through days in hours.
  */
+@RequiredArgsConstructor(access = AccessLevel.PRIVATE)
 final class HurriedClock extends Clock {
 
   private final Instant began;
   private final Instant from;
   private final int times;
   private final Clock real;
-
-  private HurriedClock(Instant began, Instant from, int times, Clock real) {
-    this.began = began;
-    this.from = from;
-    this.times = times;
-    this.real = real;
-  }
 
   /**
    * One that begins now.

@@ -3,6 +3,7 @@ package ulnaawl.server.platform;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -15,16 +16,13 @@ import org.springframework.transaction.support.TransactionTemplate;
  * be written it is not, and whoever uses it does not notice.
  */
 @Component
+@RequiredArgsConstructor
 public class OnceAnHour {
 
   private static final Logger LOG = LoggerFactory.getLogger(OnceAnHour.class);
   private static final Duration HOUR = Duration.ofHours(1);
 
   private final TransactionTemplate transaction;
-
-  OnceAnHour(TransactionTemplate transaction) {
-    this.transaction = transaction;
-  }
 
   /** Writes it in a transaction of its own, unless that was done within the last hour. */
   public void note(Optional<LocalDateTime> last, LocalDateTime now, Runnable write) {

@@ -22,6 +22,16 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.CONFLICT, message);
   }
 
+  /**
+   * Somebody else changed it since it was looked at.
+   *
+   * @param who changed it, or "Somebody"
+   * @param what it is: "this song", say
+   */
+  public static Problem changed(String who, String what) {
+    return conflict(who + " has changed " + what + " in the meantime; look at it again first.");
+  }
+
   /** What was sent cannot be taken; the message says why and what would do. */
   public static Problem rejected(String message) {
     return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, message);

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,15 +25,12 @@ import ulnaawl.server.proposals.ProposalRow.State;
 /** Proposed changes. */
 @RestController
 @RequestMapping("/api/proposals")
+@RequiredArgsConstructor
 class ProposalController {
 
   private static final int LONGEST = 70_000;
 
   private final Proposals proposals;
-
-  ProposalController(Proposals proposals) {
-    this.proposals = proposals;
-  }
 
   /**
    * A change to propose.

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.PROPOSAL;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
@@ -17,13 +18,10 @@ import ulnaawl.server.tables.tables.records.ProposalRecord;
 
 /** Proposals in the database; none is ever deleted. */
 @Repository
+@RequiredArgsConstructor
 class ProposalStore {
 
   private final DSLContext database;
-
-  ProposalStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

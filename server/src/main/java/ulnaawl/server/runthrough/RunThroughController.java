@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import lombok.RequiredArgsConstructor;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -33,6 +34,7 @@ import ulnaawl.words.Speech;
 /** A dance from slow to full speed. */
 @RestController
 @RequestMapping("/api/dances/{id}/run-through")
+@RequiredArgsConstructor
 class RunThroughController {
 
   /** Sound files that one person is sent at once; each takes a processor for a second or more. */
@@ -47,12 +49,6 @@ class RunThroughController {
 
   /** Files that are being sent, by the number of the person: whoever is slow waits alone. */
   private final Map<Long, Integer> sending = new ConcurrentHashMap<>();
-
-  RunThroughController(RunThroughs runThroughs, RunThroughWriter writer, Speech speech) {
-    this.runThroughs = runThroughs;
-    this.writer = writer;
-    this.speech = speech;
-  }
 
   /** What is heard in a file. */
   enum Heard {

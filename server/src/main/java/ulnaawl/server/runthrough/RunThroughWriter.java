@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.music.ListedSong;
@@ -38,13 +39,10 @@ import ulnaawl.words.Speech;
 
 /** Writes run-throughs for the browser. */
 @Component
+@RequiredArgsConstructor
 class RunThroughWriter {
 
   private final Speech speech;
-
-  RunThroughWriter(Speech speech) {
-    this.speech = speech;
-  }
 
   RunThroughView view(Rehearsed rehearsed, Scope scope) {
     Track track = Track.of(rehearsed.lesson(), scope);

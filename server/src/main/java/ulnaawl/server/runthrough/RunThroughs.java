@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import ulnaawl.learning.Stage;
 import ulnaawl.music.ListedSong;
@@ -33,6 +34,7 @@ import ulnaawl.words.Speech;
 
 /** Dances that are run through, with a group or without one. */
 @Service
+@RequiredArgsConstructor
 class RunThroughs {
 
   private final DanceService dances;
@@ -40,19 +42,6 @@ class RunThroughs {
   private final TeachingService teaching;
   private final Music music;
   private final Speech speech;
-
-  RunThroughs(
-      DanceService dances,
-      DanceReader reader,
-      TeachingService teaching,
-      Music music,
-      Speech speech) {
-    this.dances = dances;
-    this.reader = reader;
-    this.teaching = teaching;
-    this.music = music;
-    this.speech = speech;
-  }
 
   /**
    * A dance that is run through.

@@ -1,6 +1,7 @@
 package ulnaawl.server.runthrough;
 
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.runthrough.RunThroughs.Rehearsed;
@@ -8,15 +9,11 @@ import ulnaawl.server.wire.ScopeView;
 
 /** A run-through as a second screen shows it: the dance alone, nothing of a group. */
 @Component
+@RequiredArgsConstructor
 public class ShownRun {
 
   private final RunThroughs runThroughs;
   private final RunThroughWriter writer;
-
-  ShownRun(RunThroughs runThroughs, RunThroughWriter writer) {
-    this.runThroughs = runThroughs;
-    this.writer = writer;
-  }
 
   /**
    * What a scope of a dance shows.

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.concurrent.TimeUnit;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -22,16 +23,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @ConditionalOnProperty("ulna.sample.beside")
+@RequiredArgsConstructor
 class BesideAnother extends OncePerRequestFilter {
 
   private static final Logger LOG = LoggerFactory.getLogger(BesideAnother.class);
 
   private final SampleSettings settings;
   private volatile long askedAt = System.nanoTime();
-
-  BesideAnother(SampleSettings settings) {
-    this.settings = settings;
-  }
 
   @Override
   protected void doFilterInternal(

@@ -7,17 +7,15 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.server.UlnaAwl;
 import ulnaawl.server.platform.UlnaSettings;
 
 /** Starts this program a second time, as the invented club, the way it was started itself. */
+@RequiredArgsConstructor
 final class SampleCommand {
 
   private final UlnaSettings settings;
-
-  SampleCommand(UlnaSettings settings) {
-    this.settings = settings;
-  }
 
   /**
    * Starts it.

@@ -3,6 +3,7 @@ package ulnaawl.server.sample;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -16,13 +17,10 @@ import ulnaawl.server.access.Role;
 /** A sample club beside one's own. */
 @RestController
 @RequestMapping("/api/sample")
+@RequiredArgsConstructor
 class SampleController {
 
   private final SampleClub club;
-
-  SampleController(SampleClub club) {
-    this.club = club;
-  }
 
   /** How far it is. */
   enum SampleState {

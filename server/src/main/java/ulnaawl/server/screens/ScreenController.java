@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -28,15 +29,11 @@ import ulnaawl.server.runthrough.ShownRun;
 /** The second screen: led by somebody who is signed in, looked at by whoever has the code. */
 @RestController
 @RequestMapping("/api/screens")
+@RequiredArgsConstructor
 class ScreenController {
 
   private final Screens screens;
   private final ShownRun runs;
-
-  ScreenController(Screens screens, ShownRun runs) {
-    this.screens = screens;
-    this.runs = runs;
-  }
 
   /** An open screen and its code. */
   record OpenedScreen(String code) {}

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import lombok.RequiredArgsConstructor;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -22,6 +23,7 @@ import ulnaawl.server.stream.Streams;
  * whoever has its code looks on.
  */
 @Service
+@RequiredArgsConstructor
 class Screens {
 
   /** A screen that nobody leads for so long is closed. */
@@ -36,10 +38,6 @@ class Screens {
   private final Map<ScreenCode, Screen> screens = new ConcurrentHashMap<>();
   private final InstantSource clock = InstantSource.system();
   private final Streams streams;
-
-  Screens(Streams streams) {
-    this.streams = streams;
-  }
 
   /** A screen: who leads it, what it shows, who looks on. */
   private static final class Screen {

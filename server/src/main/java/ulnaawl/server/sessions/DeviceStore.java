@@ -3,22 +3,20 @@ package ulnaawl.server.sessions;
 import static ulnaawl.server.tables.Tables.DEVICE;
 
 import java.time.LocalDateTime;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Known devices in the database. */
 @Repository
+@RequiredArgsConstructor
 class DeviceStore {
 
   /** So many devices of one person are known; the one that came first is forgotten first. */
   private static final int MOST = 20;
 
   private final DSLContext database;
-
-  DeviceStore(DSLContext database) {
-    this.database = database;
-  }
 
   boolean has(long person, String digest) {
     return database.fetchExists(

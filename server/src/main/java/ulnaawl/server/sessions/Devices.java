@@ -1,5 +1,6 @@
 package ulnaawl.server.sessions;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,15 +10,11 @@ import ulnaawl.server.platform.Today;
 
 /** Devices on which somebody has signed in before; only a digest of their token is kept. */
 @Component
+@RequiredArgsConstructor
 class Devices {
 
   private final DeviceStore store;
   private final Today today;
-
-  Devices(DeviceStore store, Today today) {
-    this.store = store;
-    this.today = today;
-  }
 
   /** Whether somebody has signed in as this person with that token before. */
   boolean knows(long person, String token) {

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,6 +36,7 @@ import ulnaawl.server.platform.UlnaSettings;
 /** Signing in and out, joining, the first owner, and new passwords. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class SessionController {
 
   private final SignIn door;
@@ -45,25 +47,6 @@ class SessionController {
   private final Leading leading;
   private final Audit audit;
   private final UlnaSettings settings;
-
-  SessionController(
-      SignIn door,
-      PeopleService people,
-      Sessions sessions,
-      SessionCookies cookies,
-      PeopleNow now,
-      Leading leading,
-      Audit audit,
-      UlnaSettings settings) {
-    this.settings = settings;
-    this.audit = audit;
-    this.leading = leading;
-    this.now = now;
-    this.door = door;
-    this.people = people;
-    this.sessions = sessions;
-    this.cookies = cookies;
-  }
 
   /** A name and a password. */
   record Credentials(

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,15 +23,11 @@ import ulnaawl.server.platform.Problem;
 /** Where people are signed in: one's own sessions, for an owner everybody's. */
 @RestController
 @RequestMapping("/api/sessions")
+@RequiredArgsConstructor
 class SessionsController {
 
   private final Sessions sessions;
   private final PeopleService people;
-
-  SessionsController(Sessions sessions, PeopleService people) {
-    this.sessions = sessions;
-    this.people = people;
-  }
 
   /** A browser on which somebody is signed in; moments in universal time. */
   record SessionView(

@@ -1,6 +1,7 @@
 package ulnaawl.server.sessions;
 
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +16,7 @@ import ulnaawl.server.platform.RoomOnDisk;
 
 /** The ways in: name and password, the first owner's code, an invitation, a link. */
 @Service
+@RequiredArgsConstructor
 class SignIn {
 
   /**
@@ -34,27 +36,6 @@ class SignIn {
   private final SetUpCode code;
   private final RoomOnDisk room;
   private final Audit audit;
-
-  SignIn(
-      PeopleService people,
-      PasswordLinks links,
-      Invitations invitations,
-      PasswordEncoder passwords,
-      SignInGuard guard,
-      Devices devices,
-      SetUpCode code,
-      RoomOnDisk room,
-      Audit audit) {
-    this.audit = audit;
-    this.people = people;
-    this.links = links;
-    this.invitations = invitations;
-    this.passwords = passwords;
-    this.guard = guard;
-    this.devices = devices;
-    this.code = code;
-    this.room = room;
-  }
 
   /**
    * Somebody who has signed in.

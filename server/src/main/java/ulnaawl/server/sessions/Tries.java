@@ -2,8 +2,10 @@ package ulnaawl.server.sessions;
 
 import java.time.Duration;
 import java.time.Instant;
+import lombok.RequiredArgsConstructor;
 
 /** Tries of one kind: some are free, each one after them makes the next wait twice as long. */
+@RequiredArgsConstructor
 final class Tries {
 
   private static final Duration FIRST_WAIT = Duration.ofSeconds(5);
@@ -12,10 +14,6 @@ final class Tries {
   private final int free;
   private int taken;
   private Instant open = Instant.MIN;
-
-  Tries(int free) {
-    this.free = free;
-  }
 
   /** Takes one try; zero where it may happen now, else how long to wait, and nothing is taken. */
   synchronized Duration take(Instant now) {

@@ -2,6 +2,7 @@ package ulnaawl.server.sharing;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,13 +16,10 @@ import ulnaawl.server.access.SignedIn;
 /** The polls of a group, as who leads sees them. */
 @RestController
 @RequestMapping("/api/groups/{id}/polls")
+@RequiredArgsConstructor
 class PollController {
 
   private final Polls polls;
-
-  PollController(Polls polls) {
-    this.polls = polls;
-  }
 
   /** How often a dance was ticked. */
   record TickedView(long dance, String title, int votes) {}

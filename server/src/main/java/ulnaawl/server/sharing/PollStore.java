@@ -4,19 +4,17 @@ import static ulnaawl.server.tables.Tables.POLL_VOTE;
 
 import java.util.Map;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Votes in the database. */
 @Repository
+@RequiredArgsConstructor
 class PollStore {
 
   private final DSLContext database;
-
-  PollStore(DSLContext database) {
-    this.database = database;
-  }
 
   boolean hasVoted(long link, String device) {
     return database.fetchExists(

@@ -18,12 +18,12 @@ import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.Repertoire;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Requests;
-import ulnaawl.server.groups.Standings;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.history.UntilChanged;
+import ulnaawl.server.learning.Standings;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.requests.Requests;
 
 /**
  * Polls: dancers tick what they would like to dance next, on a page that they have the link of. No

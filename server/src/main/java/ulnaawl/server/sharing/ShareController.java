@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,17 +26,13 @@ import ulnaawl.server.sharing.ShareRow.Target;
 /** Links for people without an account, as who makes them sees them. */
 @RestController
 @RequestMapping("/api/shares")
+@RequiredArgsConstructor
 class ShareController {
 
   private static final int LONGEST_DAYS = 366;
 
   private final Shares shares;
   private final SharedThings things;
-
-  ShareController(Shares shares, SharedThings things) {
-    this.shares = shares;
-    this.things = things;
-  }
 
   /**
    * A link to make.

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.SHARE_LINK;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
@@ -16,13 +17,10 @@ import ulnaawl.server.tables.tables.records.ShareLinkRecord;
 
 /** Share links in the database. */
 @Repository
+@RequiredArgsConstructor
 class ShareStore {
 
   private final DSLContext database;
-
-  ShareStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -29,6 +30,7 @@ import ulnaawl.server.sharing.SharedThings.SharedView;
  */
 @RestController
 @RequestMapping("/api/shared")
+@RequiredArgsConstructor
 class SharedController {
 
   private static final String WORD = "X-Share-Word";
@@ -37,13 +39,6 @@ class SharedController {
   private final SharedThings things;
   private final ShownRun runs;
   private final Polls polls;
-
-  SharedController(Shares shares, SharedThings things, ShownRun runs, Polls polls) {
-    this.shares = shares;
-    this.things = things;
-    this.runs = runs;
-    this.polls = polls;
-  }
 
   @GetMapping
   ResponseEntity<SharedView> show(@RequestHeader(WORD) String word) {

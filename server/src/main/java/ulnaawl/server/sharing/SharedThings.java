@@ -5,6 +5,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
@@ -19,8 +20,8 @@ import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.SharedSheet;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.sharing.Polls.PollChoices;
@@ -33,6 +34,7 @@ import ulnaawl.teach.TeachBuilder;
 
 /** What a link shows: that and nothing else, no names of dancers, no notes of colleagues. */
 @Component
+@RequiredArgsConstructor
 class SharedThings {
 
   private final SharedSheet sheets;
@@ -44,27 +46,6 @@ class SharedThings {
   private final Standings standings;
   private final Polls polls;
   private final Today today;
-
-  SharedThings(
-      SharedSheet sheets,
-      SharedCalls calls,
-      SharedTeach teaches,
-      ClassService classes,
-      GroupService groups,
-      DanceService dances,
-      Standings standings,
-      Polls polls,
-      Today today) {
-    this.sheets = sheets;
-    this.calls = calls;
-    this.teaches = teaches;
-    this.classes = classes;
-    this.groups = groups;
-    this.dances = dances;
-    this.standings = standings;
-    this.polls = polls;
-    this.today = today;
-  }
 
   /** A line of a class. */
   record SharedLine(int start, int minutes, Kind kind, String title) {}

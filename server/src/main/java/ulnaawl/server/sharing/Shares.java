@@ -3,6 +3,7 @@ package ulnaawl.server.sharing;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +21,7 @@ import ulnaawl.server.sharing.ShareRow.Target;
 
 /** Links for people without an account: made, seen, used, taken back. */
 @Service
+@RequiredArgsConstructor
 class Shares {
 
   private static final int MOST = 300;
@@ -28,13 +30,6 @@ class Shares {
   private final ApplicationEventPublisher events;
   private final OnceAnHour hourly;
   private final Today today;
-
-  Shares(ShareStore store, ApplicationEventPublisher events, OnceAnHour hourly, Today today) {
-    this.store = store;
-    this.events = events;
-    this.hourly = hourly;
-    this.today = today;
-  }
 
   /** One's own links that are good; an owner's are everybody's. */
   List<ShareRow> seenBy(SignedIn me) {

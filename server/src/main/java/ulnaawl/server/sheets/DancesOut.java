@@ -1,6 +1,7 @@
 package ulnaawl.server.sheets;
 
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.table.ClubTable;
 import ulnaawl.server.dances.DanceReader;
@@ -11,15 +12,11 @@ import ulnaawl.server.exchange.Outgoing;
 
 /** All dances in a table, with their step text and what it says. */
 @Component
+@RequiredArgsConstructor
 class DancesOut implements Outgoing {
 
   private final DanceService dances;
   private final DanceReader reader;
-
-  DancesOut(DanceService dances, DanceReader reader) {
-    this.dances = dances;
-    this.reader = reader;
-  }
 
   @Override
   public ClubTable table() {

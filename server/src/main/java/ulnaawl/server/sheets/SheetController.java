@@ -1,6 +1,7 @@
 package ulnaawl.server.sheets;
 
 import jakarta.validation.Valid;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -12,13 +13,10 @@ import ulnaawl.server.sheets.SheetShapes.SheetsView;
 /** Printed sheets, pasted or as files. */
 @RestController
 @RequestMapping("/api/sheets")
+@RequiredArgsConstructor
 class SheetController {
 
   private final SheetService sheets;
-
-  SheetController(SheetService sheets) {
-    this.sheets = sheets;
-  }
 
   /** What was understood of a text, sheet by sheet and line by line. */
   @PostMapping("/read")

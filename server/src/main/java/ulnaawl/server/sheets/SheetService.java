@@ -3,6 +3,7 @@ package ulnaawl.server.sheets;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import ulnaawl.dance.compile.DanceCompiler;
 import ulnaawl.dance.lineage.FeetPrint;
@@ -26,17 +27,12 @@ import ulnaawl.words.Speech;
 
 /** Reads sheets with the club's figures; nothing is kept until a dance is added. */
 @Service
+@RequiredArgsConstructor
 class SheetService {
 
   private final DanceReader reader;
   private final Catalog catalog;
   private final Speech speech;
-
-  SheetService(DanceReader reader, Catalog catalog, Speech speech) {
-    this.reader = reader;
-    this.catalog = catalog;
-    this.speech = speech;
-  }
 
   List<SheetView> read(String text) {
     FigureBook book = reader.book();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.lineage.FeetPrint;
 import ulnaawl.formats.intake.Content;
@@ -38,6 +39,7 @@ import ulnaawl.words.Speech;
 
 /** Dances that come as step text, as printed sheets, or in a table with their step text. */
 @Component
+@RequiredArgsConstructor
 class SheetsIn implements Incoming {
 
   private static final int MOST_LINES = 12;
@@ -48,19 +50,6 @@ class SheetsIn implements Incoming {
   private final Catalog catalog;
   private final DanceComparison comparison;
   private final Speech speech;
-
-  SheetsIn(
-      DanceReader reader,
-      DanceService dances,
-      Catalog catalog,
-      DanceComparison comparison,
-      Speech speech) {
-    this.comparison = comparison;
-    this.reader = reader;
-    this.dances = dances;
-    this.catalog = catalog;
-    this.speech = speech;
-  }
 
   @Override
   public Kind kind() {

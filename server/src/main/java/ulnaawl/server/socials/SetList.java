@@ -2,6 +2,7 @@ package ulnaawl.server.socials;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.SongXspf;
 import ulnaawl.music.ListedSong;
@@ -10,13 +11,10 @@ import ulnaawl.server.socials.SocialFloor.Ready;
 
 /** The songs of a social for a player. */
 @Component
+@RequiredArgsConstructor
 class SetList {
 
   private final SocialFloor floor;
-
-  SetList(SocialFloor floor) {
-    this.floor = floor;
-  }
 
   String playlist(SocialRow row) {
     Ready ready = floor.of(row);

@@ -12,6 +12,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -42,6 +43,7 @@ import ulnaawl.social.Played;
 /** Socials, their orders, and how they go. */
 @RestController
 @RequestMapping("/api/socials")
+@RequiredArgsConstructor
 class SocialController {
 
   private static final int SHORTEST = 20;
@@ -51,12 +53,6 @@ class SocialController {
   private final Socials socials;
   private final SocialSheets sheets;
   private final SetList setList;
-
-  SocialController(Socials socials, SocialSheets sheets, SetList setList) {
-    this.socials = socials;
-    this.sheets = sheets;
-    this.setList = setList;
-  }
 
   /** A group that comes, with how many. */
   record GuestForm(long group, @Min(1) @Max(500) int heads) {}
@@ -137,7 +133,7 @@ class SocialController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   SocialSheet make(@Valid @RequestBody SocialForm form, @AuthenticationPrincipal SignedIn me) {
-    return sheets.sheet(socials.make(form.row(0), me.name()));
+    return sheets.sheet(socials.make(form.row(0), me));
   }
 
   @GetMapping("/{id}")

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.music.Song;
@@ -37,6 +38,7 @@ import ulnaawl.words.Speech;
 
 /** Socials as they are shown. */
 @Component
+@RequiredArgsConstructor
 class SocialSheets {
 
   private final SocialFloor floor;
@@ -44,11 +46,6 @@ class SocialSheets {
 
   /** A plan takes all of a processor for some seconds. */
   private final Semaphore room = new Semaphore(2);
-
-  SocialSheets(SocialFloor floor, Speech speech) {
-    this.floor = floor;
-    this.speech = speech;
-  }
 
   SocialSheet sheet(SocialRow row) {
     Ready ready = floor.of(row);

@@ -6,9 +6,12 @@ import static ulnaawl.server.tables.Tables.SOCIAL_PAUSE;
 import static ulnaawl.server.tables.Tables.SOCIAL_SONG;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import lombok.RequiredArgsConstructor;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.ReadsAll;
@@ -16,22 +19,22 @@ import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.socials.SocialRow.Between;
 import ulnaawl.server.socials.SocialRow.Guest;
 import ulnaawl.server.socials.SocialRow.SongLine;
+import ulnaawl.server.tables.tables.records.SocialGuestRecord;
+import ulnaawl.server.tables.tables.records.SocialPauseRecord;
 import ulnaawl.server.tables.tables.records.SocialRecord;
+import ulnaawl.server.tables.tables.records.SocialSongRecord;
 import ulnaawl.social.Pause;
 import ulnaawl.social.Played;
 
 /** Socials in the database. */
 @Repository
+@RequiredArgsConstructor
 class SocialStore implements ReadsAll {
 
   private static final VersionedStore<SocialRecord> ROWS =
       new VersionedStore<>(SOCIAL.ID, SOCIAL.VERSION, SOCIAL.ACTIVE);
 
   private final DSLContext database;
-
-  SocialStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** All socials, the latest first. */
   List<SocialRow> all() {
@@ -92,94 +95,66 @@ class SocialStore implements ReadsAll {
   }
 
   long add(SocialRow row) {
-    long id =
-        database
-            .insertInto(SOCIAL)
-            .set(SOCIAL.NAME, row.name())
-            .set(SOCIAL.HELD_ON, row.date())
-            .set(SOCIAL.STARTS_AT, row.startsAt())
-            .set(SOCIAL.MINUTES, row.minutes())
-            .set(SOCIAL.LONGEST_WAIT, row.longestWait())
-            .set(SOCIAL.ONLY_LISTED, row.onlyListed())
-            .set(SOCIAL.VERSION, 1)
-            .set(SOCIAL.ACTIVE, true)
-            .returningResult(SOCIAL.ID)
-            .fetchSingle()
-            .value1();
-    parts(id, row);
+    long id = ROWS.add(database, values(row));
+    rewriteParts(id, row);
     return id;
   }
 
   /** Whether the social still had its version, and so was changed. */
   boolean change(SocialRow row) {
-    boolean changed =
-        database
-                .update(SOCIAL)
-                .set(SOCIAL.NAME, row.name())
-                .set(SOCIAL.HELD_ON, row.date())
-                .set(SOCIAL.STARTS_AT, row.startsAt())
-                .set(SOCIAL.MINUTES, row.minutes())
-                .set(SOCIAL.LONGEST_WAIT, row.longestWait())
-                .set(SOCIAL.ONLY_LISTED, row.onlyListed())
-                .set(SOCIAL.VERSION, row.version() + 1)
-                .where(ROWS.at(row.id(), row.version()).and(SOCIAL.ACTIVE.isTrue()))
-                .execute()
-            == 1;
+    boolean changed = ROWS.changeInSight(database, row.id(), row.version(), values(row));
     if (changed) {
-      long id = row.id();
-      database.deleteFrom(SOCIAL_GUEST).where(SOCIAL_GUEST.SOCIAL_ID.eq(id)).execute();
-      database.deleteFrom(SOCIAL_PAUSE).where(SOCIAL_PAUSE.SOCIAL_ID.eq(id)).execute();
-      database.deleteFrom(SOCIAL_SONG).where(SOCIAL_SONG.SOCIAL_ID.eq(id)).execute();
-      parts(id, row);
+      rewriteParts(row.id(), row);
     }
     return changed;
   }
 
-  /** Whether it still had its version and was not in the record yet. */
-  boolean recorded(long id, int version, LocalDateTime at) {
-    return database
-            .update(SOCIAL)
-            .set(SOCIAL.RECORDED_AT, at)
-            .set(SOCIAL.VERSION, version + 1)
-            .where(
-                ROWS.at(id, version).and(SOCIAL.ACTIVE.isTrue()).and(SOCIAL.RECORDED_AT.isNull()))
-            .execute()
-        == 1;
+  private static SocialRecord values(SocialRow row) {
+    SocialRecord values = new SocialRecord();
+    values.setName(row.name());
+    values.setHeldOn(row.date());
+    values.setStartsAt(row.startsAt());
+    values.setMinutes(row.minutes());
+    values.setLongestWait(row.longestWait());
+    values.setOnlyListed(row.onlyListed());
+    return values;
   }
 
-  private void parts(long id, SocialRow row) {
-    for (Guest one : row.guests()) {
-      database
-          .insertInto(SOCIAL_GUEST)
-          .set(SOCIAL_GUEST.SOCIAL_ID, id)
-          .set(SOCIAL_GUEST.GROUP_ID, one.group())
-          .set(SOCIAL_GUEST.HEADS, one.heads())
-          .execute();
+  /** Whether it still had its version and was not in the record yet. */
+  boolean recorded(long id, int version, LocalDateTime at) {
+    SocialRecord values = new SocialRecord();
+    values.setRecordedAt(at);
+    Condition open =
+        ROWS.at(id, version).and(SOCIAL.ACTIVE.isTrue()).and(SOCIAL.RECORDED_AT.isNull());
+    return ROWS.change(database, open, version, values);
+  }
+
+  private void rewriteParts(long id, SocialRow row) {
+    VersionedStore.rewrite(
+        database,
+        SOCIAL_GUEST.SOCIAL_ID,
+        id,
+        row.guests().stream()
+            .map(it -> new SocialGuestRecord(id, it.group(), it.heads()))
+            .toList());
+    List<SocialPauseRecord> pauses = new ArrayList<>();
+    for (Between it : row.between()) {
+      pauses.add(new SocialPauseRecord(id, pauses.size(), it.kind().name(), it.at(), it.minutes()));
     }
-    for (int place = 0; place < row.between().size(); place++) {
-      Between one = row.between().get(place);
-      database
-          .insertInto(SOCIAL_PAUSE)
-          .set(SOCIAL_PAUSE.SOCIAL_ID, id)
-          .set(SOCIAL_PAUSE.PLACE, place)
-          .set(SOCIAL_PAUSE.KIND, one.kind().name())
-          .set(SOCIAL_PAUSE.AT_MINUTE, one.at())
-          .set(SOCIAL_PAUSE.MINUTES, one.minutes())
-          .execute();
+    VersionedStore.rewrite(database, SOCIAL_PAUSE.SOCIAL_ID, id, pauses);
+    List<SocialSongRecord> songs = new ArrayList<>();
+    for (SongLine it : row.songs()) {
+      SocialSongRecord song = new SocialSongRecord();
+      song.setSocialId(id);
+      song.setPlace(songs.size());
+      song.setHow(it.how().name());
+      song.setDanceId(it.dance());
+      song.set(SOCIAL_SONG.OTHER_ID, it.other().orElse(null));
+      song.setStays(it.stays());
+      it.begun().ifPresent(song::setBegun);
+      songs.add(song);
     }
-    for (int place = 0; place < row.songs().size(); place++) {
-      SongLine one = row.songs().get(place);
-      database
-          .insertInto(SOCIAL_SONG)
-          .set(SOCIAL_SONG.SOCIAL_ID, id)
-          .set(SOCIAL_SONG.PLACE, place)
-          .set(SOCIAL_SONG.HOW, one.how().name())
-          .set(SOCIAL_SONG.DANCE_ID, one.dance())
-          .set(SOCIAL_SONG.OTHER_ID, one.other().orElse(null))
-          .set(SOCIAL_SONG.STAYS, one.stays())
-          .set(SOCIAL_SONG.BEGUN, one.begun().isPresent() ? one.begun().getAsInt() : null)
-          .execute();
-    }
+    VersionedStore.rewrite(database, SOCIAL_SONG.SOCIAL_ID, id, songs);
   }
 
   boolean archive(long id, int version) {

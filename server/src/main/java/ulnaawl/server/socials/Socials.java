@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,11 +17,12 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.groups.EvidenceRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.learning.EntryRow;
+import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.socials.SocialFloor.Ready;
@@ -33,6 +35,7 @@ import ulnaawl.social.SocialDance;
 
 /** Socials: made, changed, played, and written into the record. */
 @Service
+@RequiredArgsConstructor
 public class Socials {
 
   private static final int MOST_SOCIALS = 100;
@@ -44,26 +47,10 @@ public class Socials {
   private final SocialFloor floor;
   private final SocialSheets sheets;
   private final GroupService groups;
+  private final RecordService record;
   private final DanceService dances;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Socials(
-      SocialStore store,
-      SocialFloor floor,
-      SocialSheets sheets,
-      GroupService groups,
-      DanceService dances,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.floor = floor;
-    this.sheets = sheets;
-    this.groups = groups;
-    this.dances = dances;
-    this.events = events;
-    this.today = today;
-  }
 
   List<SocialRow> all() {
     return store.all();
@@ -74,13 +61,13 @@ public class Socials {
   }
 
   @Transactional
-  SocialRow make(SocialRow draft, String by) {
+  SocialRow make(SocialRow draft, SignedIn me) {
     check(draft);
     if (store.all().size() >= MOST_SOCIALS) {
       throw Problem.rejected("Up to " + MOST_SOCIALS + " socials are kept; remove some.");
     }
     long id = store.add(draft);
-    say(id, Action.ADDED, by, 0, 1, draft.name());
+    events.publishEvent(Change.added(Thing.SOCIAL, id, me.name(), draft.name()));
     return get(id);
   }
 
@@ -111,15 +98,16 @@ public class Socials {
   @Transactional
   SocialRow frame(SocialRow draft, SignedIn me) {
     check(draft);
-    return change(draft.with(open(draft.id(), draft.version()).songs()), me.name());
+    return change(draft.with(open(draft.id(), draft.version()).songs()), me);
   }
 
-  private SocialRow change(SocialRow row, String by) {
+  private SocialRow change(SocialRow row, SignedIn me) {
     if (!store.change(row)) {
       get(row.id());
-      throw Problem.conflict("Somebody changed this social just now; look again.");
+      throw Problem.changed("Somebody", "this social");
     }
-    say(row.id(), Action.CHANGED, by, row.version(), row.version() + 1, row.name());
+    events.publishEvent(
+        Change.next(Thing.SOCIAL, row.id(), Action.CHANGED, me.name(), row.version(), row.name()));
     return get(row.id());
   }
 
@@ -129,10 +117,10 @@ public class Socials {
     SocialRow row = open(id, version);
     List<SongLine> songs = new ArrayList<>(row.played());
     songs.addAll(toCome);
-    return ordered(row, songs, me.name());
+    return ordered(row, songs, me);
   }
 
-  private SocialRow ordered(SocialRow row, List<SongLine> songs, String by) {
+  private SocialRow ordered(SocialRow row, List<SongLine> songs, SignedIn me) {
     if (songs.size() > MOST_SONGS) {
       throw Problem.rejected("An evening has up to " + MOST_SONGS + " songs.");
     }
@@ -161,13 +149,13 @@ public class Socials {
         throw Problem.rejected("A split floor has two dances, any other song has one.");
       }
     }
-    return change(row.with(said), by);
+    return change(row.with(said), me);
   }
 
   private SocialRow at(long id, int version) {
     SocialRow row = get(id);
     if (row.version() != version) {
-      throw Problem.conflict("Somebody changed this social just now; look again.");
+      throw Problem.changed("Somebody", "this social");
     }
     return row;
   }
@@ -204,7 +192,7 @@ public class Socials {
         .filter(it -> it.how() == Played.How.AGAIN || !shares(it, now))
         .filter(it -> now.how() != Played.How.AGAIN || it.how() != now.how() || !shares(it, now))
         .forEach(songs::add);
-    return ordered(row, songs, me.name());
+    return ordered(row, songs, me);
   }
 
   private static boolean shares(SongLine one, SongLine other) {
@@ -223,7 +211,7 @@ public class Socials {
     SongLine line = songs.get(last);
     songs.set(
         last, new SongLine(line.how(), line.dance(), line.other(), false, OptionalInt.empty()));
-    return ordered(row, songs, me.name());
+    return ordered(row, songs, me);
   }
 
   /** What was danced goes into the record of every group that danced it; once. */
@@ -256,38 +244,39 @@ public class Socials {
         }
       }
     }
-    say(id, Action.RECORDED, me.name(), version, version + 1, row.name());
+    events.publishEvent(
+        Change.next(Thing.SOCIAL, id, Action.RECORDED, me.name(), version, row.name()));
     return get(id);
   }
 
   private void written(SocialRow row, long group, SocialDance danced, Played played, SignedIn me) {
     Happened happened = played.happened(group);
-    groups.record(
+    record.record(
         group,
         Optional.empty(),
-        new GroupService.Entry(
+        new RecordService.Entry(
             danced.dance(),
             row.date(),
             happened,
             SectionSet.upTo(danced.facts().sections().size()),
             played.outcome(group),
             row.name(),
-            EvidenceRow.Details.NONE),
-        me.name());
+            EntryRow.Details.NONE),
+        me);
   }
 
   @Transactional
   void archive(long id, int version, SignedIn me) {
     SocialRow row = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.conflict("Somebody changed this social just now; look again.");
+      throw Problem.changed("Somebody", "this social");
     }
-    say(id, Action.ARCHIVED, me.name(), version, version, row.name());
+    events.publishEvent(Change.archived(Thing.SOCIAL, id, me.name(), version, row.name()));
   }
 
-  /** A social of all groups with an order, for the demo club. */
+  /** A social of all groups with the order that is proposed. */
   @Transactional
-  public void makeFor(String name, LocalDate date, LocalTime startsAt, int heads, String by) {
+  public void makeOrdered(String name, LocalDate date, LocalTime startsAt, int heads, SignedIn me) {
     List<Guest> guests = groups.all().stream().map(it -> new Guest(it.id(), heads)).toList();
     SocialRow row =
         make(
@@ -307,8 +296,8 @@ public class Socials {
                     new Between(Pause.Kind.BREAK, 70, 15),
                     new Between(Pause.Kind.RAFFLE, 115, 10)),
                 List.of()),
-            by);
-    change(row.with(lines(sheets.planned(row, 0))), by);
+            me);
+    change(row.with(lines(sheets.planned(row, 0))), me);
   }
 
   /** The songs to come of an order that was proposed. */
@@ -323,9 +312,5 @@ public class Socials {
                 it.stays(),
                 OptionalInt.empty()))
         .toList();
-  }
-
-  private void say(long id, Action action, String by, int from, int to, String name) {
-    events.publishEvent(new Change(Thing.SOCIAL, id, action, by, from, to, name, Optional.empty()));
   }
 }

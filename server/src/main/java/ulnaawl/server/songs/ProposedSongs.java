@@ -1,6 +1,7 @@
 package ulnaawl.server.songs;
 
 import jakarta.validation.Validator;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -12,17 +13,12 @@ import ulnaawl.server.songs.SongShapes.SongDraft;
 
 /** Proposed entries of songs, as the form for a song is sent. */
 @Component
+@RequiredArgsConstructor
 class ProposedSongs implements Proposable {
 
   private final SongService songs;
   private final JsonMapper mapper;
   private final Validator validator;
-
-  ProposedSongs(SongService songs, JsonMapper mapper, Validator validator) {
-    this.songs = songs;
-    this.mapper = mapper;
-    this.validator = validator;
-  }
 
   @Override
   public Thing thing() {

@@ -3,6 +3,7 @@ package ulnaawl.server.songs;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -25,6 +26,7 @@ import ulnaawl.music.ListedSong;
 import ulnaawl.music.TapTempo;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Audit;
+import ulnaawl.server.history.BringBack;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.songs.SongShapes.SongCard;
 import ulnaawl.server.songs.SongShapes.SongDraft;
@@ -37,15 +39,11 @@ import ulnaawl.server.songs.SongShapes.Taps;
 /** The list of songs. */
 @RestController
 @RequestMapping("/api/songs")
+@RequiredArgsConstructor
 class SongController {
 
   private final SongService songs;
   private final Audit audit;
-
-  SongController(SongService songs, Audit audit) {
-    this.songs = songs;
-    this.audit = audit;
-  }
 
   @GetMapping
   @KeepAnswer
@@ -80,21 +78,18 @@ class SongController {
     songs.archive(id, version, me);
   }
 
-  /** A version to bring back, and the version that is known to be the newest. */
-  record BringBackSong(int version, int to) {}
-
   /** Brings an earlier version back; a removed song comes back with it. */
   @PostMapping("/{id}/bring-back")
   SongCard bringBack(
       @PathVariable long id,
-      @Valid @RequestBody BringBackSong wanted,
+      @Valid @RequestBody BringBack wanted,
       @AuthenticationPrincipal SignedIn me) {
     return SongCard.of(songs.bringBack(id, wanted.version(), wanted.to(), me));
   }
 
   @PostMapping("/import")
   SongImport take(@Valid @RequestBody SongFile file, @AuthenticationPrincipal SignedIn me) {
-    return songs.take(file.text(), file.doIt(), me);
+    return songs.importList(file.text(), file.doIt(), me);
   }
 
   @GetMapping(value = "/export/csv", produces = "text/csv")

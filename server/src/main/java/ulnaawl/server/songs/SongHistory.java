@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -16,15 +17,12 @@ import ulnaawl.server.history.Thing;
 
 /** What was known of a song in each version, field by field. */
 @Component
+@RequiredArgsConstructor
 class SongHistory implements HistoryText {
 
   private static final TypeReference<EnumMap<SongField, String>> FIELDS = new TypeReference<>() {};
 
   private final JsonMapper mapper;
-
-  SongHistory(JsonMapper mapper) {
-    this.mapper = mapper;
-  }
 
   @Override
   public Thing thing() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +30,7 @@ import ulnaawl.server.songs.SongImport.What;
 
 /** The club's songs. */
 @Service
+@RequiredArgsConstructor
 public class SongService {
 
   private final SongStore store;
@@ -36,19 +38,6 @@ public class SongService {
   private final SongHistory texts;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  SongService(
-      SongStore store,
-      HistoryService history,
-      SongHistory texts,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.history = history;
-    this.texts = texts;
-    this.events = events;
-    this.today = today;
-  }
 
   public List<SongRow> all() {
     return store.all();
@@ -101,7 +90,7 @@ public class SongService {
   private SongRow write(SongRow now, int version, ListedSong song, Action action, SignedIn me) {
     refuseTwin(song, now.id());
     if (!store.change(now.id(), version, song, me.name(), today.moment())) {
-      throw Problem.conflict(now.updatedBy() + " has changed this song in the meantime.");
+      throw Problem.changed(now.updatedBy(), "this song");
     }
     say(now.id(), action, me.name(), version, song);
     return get(now.id());
@@ -109,34 +98,17 @@ public class SongService {
 
   private void say(long id, Action action, String by, int from, ListedSong song) {
     events.publishEvent(
-        new Change(
-            Thing.SONG,
-            id,
-            action,
-            by,
-            from,
-            from + 1,
-            song.song().title(),
-            Optional.of(texts.write(song))));
+        Change.next(Thing.SONG, id, action, by, from, song.song().title()).with(texts.write(song)));
   }
 
   @Transactional
   void archive(long id, int version, SignedIn me) {
     SongRow now = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.conflict(
-          now.updatedBy() + " has changed this song in the meantime; look at it again first.");
+      throw Problem.changed(now.updatedBy(), "this song");
     }
     events.publishEvent(
-        new Change(
-            Thing.SONG,
-            id,
-            Action.ARCHIVED,
-            me.name(),
-            version,
-            version,
-            now.song().song().title(),
-            Optional.empty()));
+        Change.archived(Thing.SONG, id, me.name(), version, now.song().song().title()));
   }
 
   /**
@@ -145,13 +117,7 @@ public class SongService {
    * @param doIt whether it is done; else it is only told what would be
    */
   @Transactional
-  SongImport take(String text, boolean doIt, SignedIn me) {
-    return takeFor(text, doIt, me.name());
-  }
-
-  /** Takes over a list without a role check, for the demo club. */
-  @Transactional
-  public SongImport takeFor(String text, boolean doIt, String by) {
+  public SongImport importList(String text, boolean doIt, SignedIn me) {
     SongList list = list(text);
     Map<String, SongRow> known = new LinkedHashMap<>();
     store.all().forEach(row -> known.put(row.song().key(), row));
@@ -178,9 +144,9 @@ public class SongService {
       wanted.forEach((key, song) -> {
         SongRow row = known.get(key);
         if (row == null) {
-          say(store.add(song, by, today.moment()), Action.IMPORTED, by, 0, song);
-        } else if (store.change(row.id(), row.version(), song, by, today.moment())) {
-          say(row.id(), Action.IMPORTED, by, row.version(), song);
+          say(store.add(song, me.name(), today.moment()), Action.IMPORTED, me.name(), 0, song);
+        } else if (store.change(row.id(), row.version(), song, me.name(), today.moment())) {
+          say(row.id(), Action.IMPORTED, me.name(), row.version(), song);
         }
       });
     }
@@ -213,7 +179,7 @@ public class SongService {
     SongRow row = known.get();
     ListedSong merged = SongMerge.of(row.song(), song).song();
     if (!store.change(row.id(), row.version(), merged, me.name(), today.moment())) {
-      throw Problem.conflict(row.updatedBy() + " has changed this song in the meantime.");
+      throw Problem.changed(row.updatedBy(), "this song");
     }
     say(row.id(), Action.IMPORTED, me.name(), row.version(), merged);
     return new Merged(get(row.id()), row.version());

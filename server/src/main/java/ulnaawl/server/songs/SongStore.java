@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -24,16 +25,13 @@ import ulnaawl.server.tables.tables.records.SongRecord;
 
 /** Songs in the database. */
 @Repository
+@RequiredArgsConstructor
 class SongStore implements ReadsAll {
 
   private static final VersionedStore<SongRecord> ROWS =
       new VersionedStore<>(SONG.ID, SONG.VERSION, SONG.ACTIVE);
 
   private final DSLContext database;
-
-  SongStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -64,26 +62,14 @@ class SongStore implements ReadsAll {
   }
 
   long add(ListedSong song, String by, LocalDateTime at) {
-    return database
-        .insertInto(SONG)
-        .set(values(song, by, at))
-        .set(SONG.VERSION, 1)
-        .set(SONG.ACTIVE, true)
-        .returningResult(SONG.ID)
-        .fetchSingle()
-        .value1();
+    return ROWS.add(database, values(song, by, at));
   }
 
   /** Whether the song still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, ListedSong song, String by, LocalDateTime at) {
-    return database
-            .update(SONG)
-            .set(values(song, by, at))
-            .set(SONG.VERSION, version + 1)
-            .set(SONG.ACTIVE, true)
-            .where(ROWS.at(id, version))
-            .execute()
-        == 1;
+    SongRecord values = values(song, by, at);
+    values.setActive(true);
+    return ROWS.change(database, id, version, values);
   }
 
   /** Whether the song still had that version and was in sight, and so was archived. */

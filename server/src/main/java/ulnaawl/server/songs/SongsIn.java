@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.SongList;
 import ulnaawl.formats.intake.Content;
@@ -20,13 +21,10 @@ import ulnaawl.server.exchange.Taken;
 
 /** Songs of tables and playlists; blanks of known ones are filled, nothing is overwritten. */
 @Component
+@RequiredArgsConstructor
 class SongsIn implements Incoming {
 
   private final SongService songs;
-
-  SongsIn(SongService songs) {
-    this.songs = songs;
-  }
 
   @Override
   public Kind kind() {

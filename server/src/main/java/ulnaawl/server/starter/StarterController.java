@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,13 +20,10 @@ import ulnaawl.server.starter.StarterDances.Read;
 /** Easy dances for a club that has none yet. */
 @RestController
 @RequestMapping("/api/starter-dances")
+@RequiredArgsConstructor
 class StarterController {
 
   private final StarterDances starters;
-
-  StarterController(StarterDances starters) {
-    this.starters = starters;
-  }
 
   /**
    * A dance that can be taken.

@@ -112,7 +112,7 @@ class StarterDances {
       throw Problem.gone("There is no such dance in the starter set.");
     }
     List<Read> fresh = wanted.stream().filter(Predicate.not(Read::here)).toList();
-    fresh.forEach(it -> dances.addFor(it.starter().stepText(), me.name()));
+    fresh.forEach(it -> dances.add(it.starter().stepText(), me));
     return fresh.size();
   }
 }

@@ -4,22 +4,20 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.server.platform.StartRefusal;
 
 /**
  * Looks at a club's database before anything may write to it. What is missing, empty, damaged,
  * without its tables or of a newer release is no reason to begin a new club where one has lived.
  */
+@RequiredArgsConstructor
 final class DatabaseCheck {
 
   /** A database that was only just begun is smaller than this. */
   private static final long BEGUN_BYTES = 64 * 1024;
 
   private final ClubFolder club;
-
-  DatabaseCheck(ClubFolder club) {
-    this.club = club;
-  }
 
   /**
    * Passes where there is a club that can be read, or none at all.

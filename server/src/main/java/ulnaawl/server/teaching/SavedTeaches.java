@@ -3,6 +3,7 @@ package ulnaawl.server.teaching;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,6 +24,7 @@ import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, one for each group and dance; for every colleague. */
 @Service
+@RequiredArgsConstructor
 public class SavedTeaches {
 
   private final TeachStore store;
@@ -31,21 +33,6 @@ public class SavedTeaches {
   private final Leading leading;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  SavedTeaches(
-      TeachStore store,
-      DanceService dances,
-      GroupService groups,
-      Leading leading,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.dances = dances;
-    this.groups = groups;
-    this.leading = leading;
-    this.events = events;
-    this.today = today;
-  }
 
   /**
    * A teach in the numbers that the sections have now.
@@ -98,7 +85,7 @@ public class SavedTeaches {
       id = known.id();
       if (!store.change(
           id, version, now.at(), school, minutes, drills, me.name(), today.moment())) {
-        throw Problem.conflict(known.updatedBy() + " has changed this teach in the meantime.");
+        throw Problem.changed(known.updatedBy(), "this teach");
       }
     }
     say(id, version == 0 ? Action.ADDED : Action.CHANGED, version, now, to, me);
@@ -115,21 +102,14 @@ public class SavedTeaches {
             .find(group, dance)
             .orElseThrow(() -> Problem.gone("There is no teach of this dance for this group."));
     if (!store.archive(row.id(), version)) {
-      throw Problem.conflict(row.updatedBy() + " has changed this teach in the meantime.");
+      throw Problem.changed(row.updatedBy(), "this teach");
     }
     say(row.id(), Action.ARCHIVED, version - 1, dances.get(dance), to, me);
   }
 
   private void say(long id, Action action, int from, DanceRow dance, GroupRow group, SignedIn me) {
     events.publishEvent(
-        new Change(
-            Thing.TEACH,
-            id,
-            action,
-            me.name(),
-            from,
-            from + 1,
-            dance.title() + " for " + group.name(),
-            Optional.empty()));
+        Change.next(
+            Thing.TEACH, id, action, me.name(), from, dance.title() + " for " + group.name()));
   }
 }

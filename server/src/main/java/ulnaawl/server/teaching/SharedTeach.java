@@ -3,6 +3,7 @@ package ulnaawl.server.teaching;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.teaching.TeachingService.Prepared;
 import ulnaawl.teach.Teach;
@@ -12,17 +13,12 @@ import ulnaawl.words.Speech;
 
 /** A teach as anybody may see it: what is drilled how often, without notes of colleagues. */
 @Component
+@RequiredArgsConstructor
 public class SharedTeach {
 
   private final TeachingService teaching;
   private final SavedTeaches saved;
   private final Speech speech;
-
-  SharedTeach(TeachingService teaching, SavedTeaches saved, Speech speech) {
-    this.teaching = teaching;
-    this.saved = saved;
-    this.speech = speech;
-  }
 
   /** A drill; {@code percent} of full speed. */
   public record SharedDrill(

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -20,6 +21,7 @@ import ulnaawl.teach.school.School;
 
 /** Teaches that were put together, in the database. */
 @Repository
+@RequiredArgsConstructor
 class TeachStore implements ReadsAll {
 
   private static final VersionedStore<TeachRecord> ROWS =
@@ -27,11 +29,6 @@ class TeachStore implements ReadsAll {
 
   private final DSLContext database;
   private final JsonMapper mapper;
-
-  TeachStore(DSLContext database, JsonMapper mapper) {
-    this.database = database;
-    this.mapper = mapper;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -62,16 +59,10 @@ class TeachStore implements ReadsAll {
       List<SavedDrill> drills,
       String by,
       LocalDateTime when) {
-    return database
-        .insertInto(TEACH)
-        .set(values(at, school, minutes, drills, by, when))
-        .set(TEACH.GROUP_ID, group)
-        .set(TEACH.MADE_BY, by)
-        .set(TEACH.VERSION, 1)
-        .set(TEACH.ACTIVE, true)
-        .returningResult(TEACH.ID)
-        .fetchSingle()
-        .value1();
+    TeachRecord values = values(at, school, minutes, drills, by, when);
+    values.setGroupId(group);
+    values.setMadeBy(by);
+    return ROWS.add(database, values);
   }
 
   /** Whether the teach still had that version, and so was changed. */
@@ -84,13 +75,7 @@ class TeachStore implements ReadsAll {
       List<SavedDrill> drills,
       String by,
       LocalDateTime when) {
-    return database
-            .update(TEACH)
-            .set(values(at, school, minutes, drills, by, when))
-            .set(TEACH.VERSION, version + 1)
-            .where(ROWS.at(id, version))
-            .execute()
-        == 1;
+    return ROWS.change(database, id, version, values(at, school, minutes, drills, by, when));
   }
 
   /** Whether the teach still had that version, and so was archived. */

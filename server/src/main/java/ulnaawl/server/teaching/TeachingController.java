@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -46,20 +47,13 @@ import ulnaawl.words.Speech;
 /** The teach of a dance for a group. */
 @RestController
 @RequestMapping("/api")
+@RequiredArgsConstructor
 class TeachingController {
 
   private final TeachingService teaching;
   private final SavedTeaches saved;
   private final TeachWriter writer;
   private final Speech speech;
-
-  TeachingController(
-      TeachingService teaching, SavedTeaches saved, TeachWriter writer, Speech speech) {
-    this.teaching = teaching;
-    this.saved = saved;
-    this.writer = writer;
-    this.speech = speech;
-  }
 
   /** A note on a section, blank for a mark without one; 0 for a section without a mark. */
   record WatchNote(@NotNull String note, int version) {}

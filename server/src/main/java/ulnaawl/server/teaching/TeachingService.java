@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,11 +21,11 @@ import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.teach.Teach;
@@ -36,6 +37,7 @@ import ulnaawl.teach.school.SchoolAdvice;
 
 /** Teaching a dance to a group. */
 @Service
+@RequiredArgsConstructor
 public class TeachingService {
 
   private static final int LONGEST_NOTE = 200;
@@ -48,25 +50,6 @@ public class TeachingService {
   private final TeachingStore store;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  TeachingService(
-      DanceService dances,
-      DanceReader reader,
-      GroupService groups,
-      Standings standings,
-      Leading leading,
-      TeachingStore store,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.dances = dances;
-    this.reader = reader;
-    this.groups = groups;
-    this.standings = standings;
-    this.leading = leading;
-    this.store = store;
-    this.events = events;
-    this.today = today;
-  }
 
   /** A lesson with what it rests on. */
   public record Prepared(ReadDance read, Lesson lesson, Stage stage, GroupRow group) {
@@ -162,7 +145,7 @@ public class TeachingService {
     } else {
       id = before.get().id();
       if (!store.change(id, version, now.at(), section, clean, me.name(), today.moment())) {
-        throw Problem.conflict(before.get().by() + " has marked this section in the meantime.");
+        throw Problem.changed(before.get().by(), "this mark");
       }
     }
     Action action = before.isEmpty() ? Action.ADDED : Action.CHANGED;
@@ -178,7 +161,7 @@ public class TeachingService {
         on(now, section)
             .orElseThrow(() -> Problem.gone("Section " + section + " is not marked any more."));
     if (!store.archive(row.id(), version)) {
-      throw Problem.conflict(row.by() + " has changed this mark in the meantime.");
+      throw Problem.changed(row.by(), "this mark");
     }
     events.publishEvent(
         Change.of(

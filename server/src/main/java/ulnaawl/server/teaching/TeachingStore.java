@@ -6,6 +6,7 @@ import static ulnaawl.server.tables.Tables.WATCH_OUT;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -18,6 +19,7 @@ import ulnaawl.teach.lesson.TeachPace;
 
 /** Notes on sections and the time that teaches took, in the database. */
 @Repository
+@RequiredArgsConstructor
 class TeachingStore {
 
   private static final VersionedStore<WatchOutRecord> ROWS =
@@ -26,10 +28,6 @@ class TeachingStore {
   private static final int LATEST = 20;
 
   private final DSLContext database;
-
-  TeachingStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -53,19 +51,9 @@ class TeachingStore {
   }
 
   long watch(DanceVersion at, int section, String note, String by, LocalDateTime when) {
-    return database
-        .insertInto(WATCH_OUT)
-        .set(WATCH_OUT.DANCE_ID, at.dance())
-        .set(WATCH_OUT.DANCE_VERSION, at.version())
-        .set(WATCH_OUT.SECTION, section)
-        .set(WATCH_OUT.NOTE, note)
-        .set(WATCH_OUT.BY_NAME, by)
-        .set(WATCH_OUT.WRITTEN_AT, when)
-        .set(WATCH_OUT.VERSION, 1)
-        .set(WATCH_OUT.ACTIVE, true)
-        .returningResult(WATCH_OUT.ID)
-        .fetchSingle()
-        .value1();
+    WatchOutRecord values = values(at, section, note, by, when);
+    values.setDanceId(at.dance());
+    return ROWS.add(database, values);
   }
 
   /** Whether the note still had that version, and so was changed. */
@@ -77,17 +65,18 @@ class TeachingStore {
       String note,
       String by,
       LocalDateTime when) {
-    return database
-            .update(WATCH_OUT)
-            .set(WATCH_OUT.DANCE_VERSION, at.version())
-            .set(WATCH_OUT.SECTION, section)
-            .set(WATCH_OUT.NOTE, note)
-            .set(WATCH_OUT.BY_NAME, by)
-            .set(WATCH_OUT.WRITTEN_AT, when)
-            .set(WATCH_OUT.VERSION, version + 1)
-            .where(ROWS.at(id, version))
-            .execute()
-        == 1;
+    return ROWS.change(database, id, version, values(at, section, note, by, when));
+  }
+
+  private static WatchOutRecord values(
+      DanceVersion at, int section, String note, String by, LocalDateTime when) {
+    WatchOutRecord values = new WatchOutRecord();
+    values.setDanceVersion(at.version());
+    values.setSection(section);
+    values.setNote(note);
+    values.setByName(by);
+    values.setWrittenAt(when);
+    return values;
   }
 
   /** Whether the note still had that version, and so was archived. */

@@ -5,23 +5,19 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.platform.Today;
 import ulnaawl.term.TermPlan;
 
 /** Who is to lead classes that are to come, as the terms have it. */
 @Component
+@RequiredArgsConstructor
 public class PlannedLeaders {
 
   private final TermStore store;
   private final TermProblems problems;
   private final Today today;
-
-  PlannedLeaders(TermStore store, TermProblems problems, Today today) {
-    this.store = store;
-    this.problems = problems;
-    this.today = today;
-  }
 
   private record GroupDay(long group, LocalDate on) {}
 

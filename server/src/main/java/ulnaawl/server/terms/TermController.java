@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -43,6 +44,7 @@ import ulnaawl.term.words.TermSpeech;
 /** Terms, their plans, and what a change of them would come to. */
 @RestController
 @RequestMapping("/api/terms")
+@RequiredArgsConstructor
 class TermController {
 
   private static final int MOST_INSTEAD = 12;
@@ -51,13 +53,6 @@ class TermController {
   private final TermSheets sheets;
   private final Planners planners;
   private final TermJobs jobs;
-
-  TermController(Terms terms, TermSheets sheets, Planners planners, TermJobs jobs) {
-    this.terms = terms;
-    this.sheets = sheets;
-    this.planners = planners;
-    this.jobs = jobs;
-  }
 
   /** A group in a term. */
   record InTermForm(long group, @Min(0) @Max(TermGroup.MOST_NEW) int mostNew, boolean social) {}
@@ -128,7 +123,7 @@ class TermController {
             form.to(),
             Optional.ofNullable(form.social()),
             form.in(),
-            me.name()));
+            me));
   }
 
   @GetMapping("/{id}")
@@ -169,7 +164,7 @@ class TermController {
       @Valid @RequestBody StartForm form,
       @AuthenticationPrincipal SignedIn me) {
     TermPlan plan = moved(terms.get(id), form);
-    return sheets.sheet(terms.plan(id, form.version(), plan, me.name()));
+    return sheets.sheet(terms.plan(id, form.version(), plan, me));
   }
 
   /** What that would come to, without doing it. */
@@ -211,7 +206,7 @@ class TermController {
       @AuthenticationPrincipal SignedIn me) {
     TermPlan plan =
         terms.get(id).plan().ledBy(form.group(), form.on(), Optional.ofNullable(form.leader()));
-    return sheets.sheet(terms.plan(id, form.version(), plan, me.name()));
+    return sheets.sheet(terms.plan(id, form.version(), plan, me));
   }
 
   /** Takes it as it has become since it was settled. */
@@ -301,7 +296,7 @@ class TermController {
         taken = changes.get(i).in(taken);
       }
     }
-    TermSheet sheet = sheets.sheet(terms.plan(id, form.version(), taken, me.name()));
+    TermSheet sheet = sheets.sheet(terms.plan(id, form.version(), taken, me));
     jobs.forget(id);
     return sheet;
   }

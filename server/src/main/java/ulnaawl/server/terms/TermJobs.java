@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -18,6 +19,7 @@ import ulnaawl.term.solve.TermPlanner.Progress;
 
 /** Plans that are being made, one of a term at a time and two at all. */
 @Component
+@RequiredArgsConstructor
 class TermJobs {
 
   private static final Logger LOG = LoggerFactory.getLogger(TermJobs.class);
@@ -26,10 +28,6 @@ class TermJobs {
   private final Planners planners;
   private final Map<Long, Job> jobs = new ConcurrentHashMap<>();
   private final Semaphore room = new Semaphore(2);
-
-  TermJobs(Planners planners) {
-    this.planners = planners;
-  }
 
   /** What is going on, or what it has come to. */
   static final class Job {

@@ -3,21 +3,18 @@ package ulnaawl.server.terms;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.plan.TermPlace;
 import ulnaawl.server.classes.PlannedInTerm;
 
 /** What the terms have in a class, so that its plan follows them. */
 @Component
+@RequiredArgsConstructor
 class TermOfClass implements PlannedInTerm {
 
   private final TermStore store;
   private final Planners planners;
-
-  TermOfClass(TermStore store, Planners planners) {
-    this.store = store;
-    this.planners = planners;
-  }
 
   @Override
   public Map<Long, TermPlace> on(long group, LocalDate date) {

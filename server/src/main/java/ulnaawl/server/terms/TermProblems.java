@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Stage;
@@ -25,13 +26,14 @@ import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.RequestRow;
-import ulnaawl.server.groups.Requests;
-import ulnaawl.server.groups.Standings;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.learning.RecordService;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.requests.RequestRow;
+import ulnaawl.server.requests.Requests;
 import ulnaawl.term.Begun;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.Leader;
@@ -42,11 +44,13 @@ import ulnaawl.term.Wish;
 
 /** What is to be planned in a term, as the club stands today. */
 @Component
+@RequiredArgsConstructor
 class TermProblems {
 
   private static final int LAST_CLASSES = 8;
 
   private final GroupService groups;
+  private final RecordService record;
   private final ClassService classes;
   private final ClosedDays closed;
   private final Away away;
@@ -56,29 +60,6 @@ class TermProblems {
   private final Themes themes;
   private final DanceReader reader;
   private final Today today;
-
-  TermProblems(
-      GroupService groups,
-      ClassService classes,
-      ClosedDays closed,
-      Away away,
-      PeopleService people,
-      Standings standings,
-      Requests requests,
-      Themes themes,
-      DanceReader reader,
-      Today today) {
-    this.groups = groups;
-    this.classes = classes;
-    this.closed = closed;
-    this.away = away;
-    this.people = people;
-    this.standings = standings;
-    this.requests = requests;
-    this.themes = themes;
-    this.reader = reader;
-    this.today = today;
-  }
 
   /** The first day that is planned: today, or the first one of a term that is still to come. */
   LocalDate firstDay(TermRow term) {
@@ -144,7 +125,7 @@ class TermProblems {
                 it.id(),
                 it.name(),
                 it.signedIn().isAtLeast(Role.INSTRUCTOR),
-                groups.ledBy(it.name()),
+                record.ledBy(it.name()),
                 all))
         .toList();
   }
@@ -206,9 +187,7 @@ class TermProblems {
   /** Who led the last classes of a group, the newest first. */
   private List<String> lastLed(long group) {
     NavigableMap<LocalDate, String> led = new TreeMap<>();
-    groups
-        .evidenceOf(group)
-        .forEach(it -> led.put(it.date(), it.details().ledBy().orElse(it.by())));
+    record.of(group).forEach(it -> led.put(it.date(), it.details().ledBy().orElse(it.by())));
     return led.descendingMap().values().stream().limit(LAST_CLASSES).toList();
   }
 

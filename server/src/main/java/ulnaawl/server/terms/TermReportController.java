@@ -1,5 +1,6 @@
 package ulnaawl.server.terms;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -13,15 +14,11 @@ import ulnaawl.server.terms.TermReports.TermReport;
 /** What became of a term, for the committee. */
 @RestController
 @RequestMapping("/api/terms/{id}/report")
+@RequiredArgsConstructor
 class TermReportController {
 
   private final Terms terms;
   private final TermReports reports;
-
-  TermReportController(Terms terms, TermReports reports) {
-    this.terms = terms;
-    this.reports = reports;
-  }
 
   @GetMapping
   TermReport report(@PathVariable long id) {

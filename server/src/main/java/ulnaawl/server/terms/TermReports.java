@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.ReportPdf;
@@ -21,12 +22,13 @@ import ulnaawl.server.classes.ClassRow;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.classes.LineRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
+import ulnaawl.server.learning.Standings;
 import ulnaawl.server.platform.Today;
 import ulnaawl.words.Speech;
 
 /** A term, looked back upon: what was planned, what was learned, what has faded. */
 @Component
+@RequiredArgsConstructor
 class TermReports {
 
   private final TermStore store;
@@ -35,21 +37,6 @@ class TermReports {
   private final ClassService classes;
   private final Today today;
   private final Speech speech;
-
-  TermReports(
-      TermStore store,
-      GroupService groups,
-      Standings standings,
-      ClassService classes,
-      Today today,
-      Speech speech) {
-    this.store = store;
-    this.groups = groups;
-    this.standings = standings;
-    this.classes = classes;
-    this.today = today;
-    this.speech = speech;
-  }
 
   /**
    * A dance in the report.

@@ -9,13 +9,14 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.learning.Evidence;
 import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.calendar.Closings;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
-import ulnaawl.server.groups.Standings;
+import ulnaawl.server.learning.Standings;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.terms.Planners.Ready;
 import ulnaawl.server.terms.TermView.Clash;
@@ -42,6 +43,7 @@ import ulnaawl.term.words.TermSpeech;
 
 /** Terms as they are shown. */
 @Component
+@RequiredArgsConstructor
 class TermSheets {
 
   private final Terms terms;
@@ -51,23 +53,6 @@ class TermSheets {
   private final Standings standings;
   private final ClosedDays closed;
   private final Today today;
-
-  TermSheets(
-      Terms terms,
-      Planners planners,
-      TermProblems problems,
-      GroupService groups,
-      Standings standings,
-      ClosedDays closed,
-      Today today) {
-    this.terms = terms;
-    this.planners = planners;
-    this.problems = problems;
-    this.groups = groups;
-    this.standings = standings;
-    this.closed = closed;
-    this.today = today;
-  }
 
   /** The words for a term. */
   TermSpeech speech(TermProblem problem) {

@@ -8,27 +8,28 @@ import static ulnaawl.server.tables.Tables.TERM_START;
 
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.TermGroupRecord;
+import ulnaawl.server.tables.tables.records.TermLedRecord;
 import ulnaawl.server.tables.tables.records.TermRecord;
+import ulnaawl.server.tables.tables.records.TermStartRecord;
 import ulnaawl.server.terms.TermRow.InTerm;
 import ulnaawl.term.Promise;
 import ulnaawl.term.TermPlan;
 
 /** Terms in the database. */
 @Repository
+@RequiredArgsConstructor
 class TermStore implements ReadsAll {
 
   private static final VersionedStore<TermRecord> ROWS =
       new VersionedStore<>(TERM.ID, TERM.VERSION, TERM.ACTIVE);
 
   private final DSLContext database;
-
-  TermStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** All terms, the latest first. */
   List<TermRow> all() {
@@ -80,67 +81,56 @@ class TermStore implements ReadsAll {
   }
 
   long add(TermRow row) {
-    long id =
-        database
-            .insertInto(TERM)
-            .set(TERM.NAME, row.name())
-            .set(TERM.FROM_DAY, row.from())
-            .set(TERM.TO_DAY, row.to())
-            .set(TERM.SOCIAL_ON, row.social().orElse(null))
-            .set(TERM.VERSION, 1)
-            .set(TERM.ACTIVE, true)
-            .returningResult(TERM.ID)
-            .fetchSingle()
-            .value1();
-    groups(id, row.groups());
+    long id = ROWS.add(database, values(row));
+    rewriteGroups(id, row.groups());
     return id;
   }
 
   /** Whether the term still had its version, and so was changed: its frame and what is settled. */
   boolean change(TermRow row) {
-    boolean changed =
-        database
-                .update(TERM)
-                .set(TERM.NAME, row.name())
-                .set(TERM.FROM_DAY, row.from())
-                .set(TERM.TO_DAY, row.to())
-                .set(TERM.SOCIAL_ON, row.social().orElse(null))
-                .set(TERM.VERSION, row.version() + 1)
-                .where(ROWS.at(row.id(), row.version()).and(TERM.ACTIVE.isTrue()))
-                .execute()
-            == 1;
+    boolean changed = ROWS.changeInSight(database, row.id(), row.version(), values(row));
     if (changed) {
-      database.deleteFrom(TERM_GROUP).where(TERM_GROUP.TERM_ID.eq(row.id())).execute();
-      database.deleteFrom(TERM_START).where(TERM_START.TERM_ID.eq(row.id())).execute();
-      database.deleteFrom(TERM_LED).where(TERM_LED.TERM_ID.eq(row.id())).execute();
-      groups(row.id(), row.groups());
-      plan(row.id(), row.plan());
+      rewriteGroups(row.id(), row.groups());
+      rewritePlan(row.id(), row.plan());
     }
     return changed;
   }
 
-  private void groups(long id, List<InTerm> groups) {
-    for (InTerm one : groups) {
-      database
-          .insertInto(TERM_GROUP)
-          .set(TERM_GROUP.TERM_ID, id)
-          .set(TERM_GROUP.GROUP_ID, one.group())
-          .set(TERM_GROUP.MOST_NEW, one.mostNew())
-          .set(TERM_GROUP.SOCIAL, one.social())
-          .execute();
-    }
+  private static TermRecord values(TermRow row) {
+    TermRecord values = new TermRecord();
+    values.setName(row.name());
+    values.setFromDay(row.from());
+    values.setToDay(row.to());
+    values.set(TERM.SOCIAL_ON, row.social().orElse(null));
+    return values;
   }
 
-  private void plan(long id, TermPlan plan) {
+  private void rewriteGroups(long id, List<InTerm> groups) {
+    VersionedStore.rewrite(
+        database,
+        TERM_GROUP.TERM_ID,
+        id,
+        groups.stream()
+            .map(it -> new TermGroupRecord(id, it.group(), it.mostNew(), it.social()))
+            .toList());
+  }
+
+  private void rewritePlan(long id, TermPlan plan) {
+    VersionedStore.rewrite(
+        database,
+        TERM_START.TERM_ID,
+        id,
+        plan.starts().stream()
+            .map(it -> new TermStartRecord(id, it.group(), it.dance(), it.on(), it.stays()))
+            .toList());
+    VersionedStore.rewrite(
+        database,
+        TERM_LED.TERM_ID,
+        id,
+        plan.led().stream()
+            .map(it -> new TermLedRecord(id, it.group(), it.on(), it.leader(), it.stays()))
+            .toList());
     for (TermPlan.Start one : plan.starts()) {
-      database
-          .insertInto(TERM_START)
-          .set(TERM_START.TERM_ID, id)
-          .set(TERM_START.GROUP_ID, one.group())
-          .set(TERM_START.DANCE_ID, one.dance())
-          .set(TERM_START.STARTS_ON, one.on())
-          .set(TERM_START.STAYS, one.stays())
-          .execute();
       database
           .insertInto(TERM_PLANNED)
           .set(TERM_PLANNED.TERM_ID, id)
@@ -148,16 +138,6 @@ class TermStore implements ReadsAll {
           .set(TERM_PLANNED.DANCE_ID, one.dance())
           .set(TERM_PLANNED.STARTS_ON, one.on())
           .onDuplicateKeyIgnore()
-          .execute();
-    }
-    for (TermPlan.Led one : plan.led()) {
-      database
-          .insertInto(TERM_LED)
-          .set(TERM_LED.TERM_ID, id)
-          .set(TERM_LED.GROUP_ID, one.group())
-          .set(TERM_LED.HELD_ON, one.on())
-          .set(TERM_LED.PERSON_ID, one.leader())
-          .set(TERM_LED.STAYS, one.stays())
           .execute();
     }
   }

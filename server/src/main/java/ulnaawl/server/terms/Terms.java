@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -26,6 +27,7 @@ import ulnaawl.term.solve.TermPlanner;
 
 /** Terms: made, changed, put away. */
 @Service
+@RequiredArgsConstructor
 public class Terms {
 
   private static final int MOST_WEEKS = 30;
@@ -38,19 +40,6 @@ public class Terms {
   private final DanceService dances;
   private final Planners planners;
   private final ApplicationEventPublisher events;
-
-  Terms(
-      TermStore store,
-      GroupService groups,
-      DanceService dances,
-      Planners planners,
-      ApplicationEventPublisher events) {
-    this.store = store;
-    this.groups = groups;
-    this.dances = dances;
-    this.planners = planners;
-    this.events = events;
-  }
 
   List<TermRow> all() {
     return store.all();
@@ -67,7 +56,7 @@ public class Terms {
       LocalDate to,
       Optional<LocalDate> social,
       List<InTerm> in,
-      String by) {
+      SignedIn me) {
     check(from, to, social, in);
     if (store.all().size() >= MOST_TERMS) {
       throw Problem.rejected("Up to " + MOST_TERMS + " terms are kept; put some away.");
@@ -78,7 +67,7 @@ public class Terms {
     } catch (DuplicateKeyException taken) {
       throw Problem.conflict("There is a term of that name already.");
     }
-    say(id, Action.ADDED, by, 0, 1, name.strip());
+    events.publishEvent(Change.added(Thing.TERM, id, me.name(), name.strip()));
     return get(id);
   }
 
@@ -106,12 +95,12 @@ public class Terms {
   @Transactional
   TermRow frame(TermRow wanted, SignedIn me) {
     check(wanted.from(), wanted.to(), wanted.social(), wanted.groups());
-    return change(wanted, me.name());
+    return change(wanted, me);
   }
 
   /** Another plan; what it starts has to be there. */
   @Transactional
-  TermRow plan(long id, int version, TermPlan plan, String by) {
+  TermRow plan(long id, int version, TermPlan plan, SignedIn me) {
     TermRow now = get(id);
     Set<Long> in = new HashSet<>();
     now.groups().forEach(it -> in.add(it.group()));
@@ -124,7 +113,7 @@ public class Terms {
     }
     List<Course> courses = planners.of(now).planner().courses(plan);
     List<Promise> promises = Promise.after(store.promises(id), now.plan(), plan, courses);
-    TermRow changed = change(now.with(version, plan), by);
+    TermRow changed = change(now.with(version, plan), me);
     store.promise(id, promises);
     return changed;
   }
@@ -135,7 +124,7 @@ public class Terms {
     TermRow now = get(id);
     List<Course> courses = planners.of(now).planner().courses(now.plan());
     List<Promise> promises = Promise.after(List.of(), TermPlan.NOTHING, now.plan(), courses);
-    TermRow settled = change(now.with(version, now.plan()), me.name());
+    TermRow settled = change(now.with(version, now.plan()), me);
     store.promise(id, promises);
     return settled;
   }
@@ -145,25 +134,27 @@ public class Terms {
     return Slip.of(store.promises(id), courses);
   }
 
-  /** A term with the first plan that is found, without a role check, for the demo club. */
+  /** A term of all groups with the first plan that is found. */
   @Transactional
-  public void makeFor(String name, LocalDate from, LocalDate to, LocalDate social, String by) {
+  public void makePlanned(
+      String name, LocalDate from, LocalDate to, LocalDate social, SignedIn me) {
     List<InTerm> in = groups.all().stream().map(it -> new InTerm(it.id(), DEMO_NEW, true)).toList();
-    TermRow term = make(name, from, to, Optional.of(social), in, by);
+    TermRow term = make(name, from, to, Optional.of(social), in, me);
     TermPlan plan = planners.of(term).planner().plan(TermPlanner.Effort.QUICK, _ -> {}).plan();
-    plan(term.id(), term.version(), plan, by);
+    plan(term.id(), term.version(), plan, me);
   }
 
-  private TermRow change(TermRow row, String by) {
+  private TermRow change(TermRow row, SignedIn me) {
     try {
       if (!store.change(row)) {
         get(row.id());
-        throw Problem.conflict("Somebody changed this term just now; look again.");
+        throw Problem.changed("Somebody", "this term");
       }
     } catch (DuplicateKeyException taken) {
       throw Problem.conflict("There is a term of that name already.");
     }
-    say(row.id(), Action.CHANGED, by, row.version(), row.version() + 1, row.name());
+    events.publishEvent(
+        Change.next(Thing.TERM, row.id(), Action.CHANGED, me.name(), row.version(), row.name()));
     return get(row.id());
   }
 
@@ -171,12 +162,8 @@ public class Terms {
   void archive(long id, int version, SignedIn me) {
     TermRow row = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.conflict("Somebody changed this term just now; look again.");
+      throw Problem.changed("Somebody", "this term");
     }
-    say(id, Action.ARCHIVED, me.name(), version, version, row.name());
-  }
-
-  private void say(long id, Action action, String by, int from, int to, String name) {
-    events.publishEvent(new Change(Thing.TERM, id, action, by, from, to, name, Optional.empty()));
+    events.publishEvent(Change.archived(Thing.TERM, id, me.name(), version, row.name()));
   }
 }

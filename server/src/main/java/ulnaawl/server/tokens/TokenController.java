@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,15 +26,12 @@ import ulnaawl.server.access.TokenScope;
 /** Tokens for programs of one's own. */
 @RestController
 @RequestMapping("/api/tokens")
+@RequiredArgsConstructor
 class TokenController {
 
   private static final int MOST_DAYS = 366;
 
   private final Tokens tokens;
-
-  TokenController(Tokens tokens) {
-    this.tokens = tokens;
-  }
 
   /**
    * A token to make.

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.ACCESS_TOKEN;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.access.TokenScope;
@@ -12,13 +13,10 @@ import ulnaawl.server.tables.tables.records.AccessTokenRecord;
 
 /** Tokens in the database; of their words only a digest. */
 @Repository
+@RequiredArgsConstructor
 class TokenStore {
 
   private final DSLContext database;
-
-  TokenStore(DSLContext database) {
-    this.database = database;
-  }
 
   /** Somebody's, the newest first. */
   List<Token> of(long person) {

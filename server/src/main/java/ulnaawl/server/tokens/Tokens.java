@@ -3,6 +3,7 @@ package ulnaawl.server.tokens;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -23,6 +24,7 @@ import ulnaawl.server.platform.Today;
 
 /** Tokens: made, seen, used, taken back, by whoever they belong to. */
 @Service
+@RequiredArgsConstructor
 class Tokens implements TokenCheck {
 
   private static final int MOST_OF_ONE = 20;
@@ -32,19 +34,6 @@ class Tokens implements TokenCheck {
   private final ApplicationEventPublisher events;
   private final OnceAnHour hourly;
   private final Today today;
-
-  Tokens(
-      TokenStore store,
-      PeopleService people,
-      ApplicationEventPublisher events,
-      OnceAnHour hourly,
-      Today today) {
-    this.store = store;
-    this.people = people;
-    this.events = events;
-    this.hourly = hourly;
-    this.today = today;
-  }
 
   List<Token> of(SignedIn me) {
     return store.of(me.id());

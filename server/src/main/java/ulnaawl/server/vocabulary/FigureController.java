@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,13 +31,10 @@ import ulnaawl.server.platform.KeepAnswer;
 /** The figure book, and what the club makes of it. */
 @RestController
 @RequestMapping("/api/figures")
+@RequiredArgsConstructor
 class FigureController {
 
   private final VocabularyService vocabulary;
-
-  FigureController(VocabularyService vocabulary) {
-    this.vocabulary = vocabulary;
-  }
 
   /** A step of a figure, for a right lead. */
   record FigureStepView(@Nullable Foot foot, String action, boolean takesWeight) {}

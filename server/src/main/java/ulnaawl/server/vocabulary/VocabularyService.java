@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -27,6 +28,7 @@ import ulnaawl.server.platform.Today;
 
 /** The club's words and its own figures, checked before they are kept. */
 @Service
+@RequiredArgsConstructor
 public class VocabularyService {
 
   /** Characters in a text of the club's. */
@@ -37,12 +39,6 @@ public class VocabularyService {
   private final Today today;
   private final AtomicReference<@Nullable Vocabulary> now = new AtomicReference<>();
   private final AtomicLong changes = new AtomicLong();
-
-  VocabularyService(VocabularyStore store, ApplicationEventPublisher events, Today today) {
-    this.store = store;
-    this.events = events;
-    this.today = today;
-  }
 
   /** The vocabulary as it stands; the same object until something changes. */
   public Vocabulary now() {
@@ -123,15 +119,14 @@ public class VocabularyService {
               + " again and put both together.");
     }
     events.publishEvent(
-        new Change(
-            Thing.VOCABULARY,
-            kind.ordinal() + 1,
-            Action.CHANGED,
-            me.name(),
-            version,
-            version + 1,
-            kind.name(),
-            Optional.of(content)));
+        Change.next(
+                Thing.VOCABULARY,
+                kind.ordinal() + 1,
+                Action.CHANGED,
+                me.name(),
+                version,
+                kind.name())
+            .with(content));
     forgetAfterCommit();
   }
 

@@ -6,6 +6,7 @@ import static ulnaawl.server.tables.Tables.CLUB_WORD;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -15,13 +16,10 @@ import ulnaawl.server.platform.SignedStore;
 
 /** Words and texts in the database. */
 @Repository
+@RequiredArgsConstructor
 class VocabularyStore implements ReadsAll {
 
   private final DSLContext database;
-
-  VocabularyStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.Dance;
 import ulnaawl.music.ListedSong;
@@ -22,6 +23,7 @@ import ulnaawl.wall.SequenceRequest;
  * and so on, one of the club's list {@code list-12}, and {@code none} is no music.
  */
 @Component
+@RequiredArgsConstructor
 public class Music {
 
   private static final Pattern CHOICE = Pattern.compile("(sheet|list)-(\\d{1,18})");
@@ -29,10 +31,6 @@ public class Music {
   private static final String NONE = "none";
 
   private final SongService songs;
-
-  Music(SongService songs) {
-    this.songs = songs;
-  }
 
   /**
    * A song to choose.

@@ -1,6 +1,7 @@
 package ulnaawl.server.walls;
 
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.dances.ReadDance;
@@ -8,17 +9,12 @@ import ulnaawl.server.walls.WallsView.Walls;
 
 /** The walls of a dance to its own music, for a call sheet that leaves the club. */
 @Component
+@RequiredArgsConstructor
 public class SharedCalls {
 
   private final DanceService dances;
   private final Music music;
   private final WallsWriter writer;
-
-  SharedCalls(DanceService dances, Music music, WallsWriter writer) {
-    this.dances = dances;
-    this.music = music;
-    this.writer = writer;
-  }
 
   /** Wall by wall, with what is called. */
   public Walls of(long dance) {

@@ -3,6 +3,7 @@ package ulnaawl.server.walls;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -42,6 +43,7 @@ import ulnaawl.words.Speech;
 /** A dance with its music: which wall, where it faces and when. */
 @RestController
 @RequestMapping("/api/dances/{id}")
+@RequiredArgsConstructor
 class WallsController {
 
   private static final int MOST_ENDINGS = 8;
@@ -53,21 +55,6 @@ class WallsController {
   private final WallsWriter writer;
   private final Reasons reasons;
   private final Speech speech;
-
-  WallsController(
-      DanceService dances,
-      DanceReader reader,
-      Music music,
-      WallsWriter writer,
-      Reasons reasons,
-      Speech speech) {
-    this.dances = dances;
-    this.reader = reader;
-    this.music = music;
-    this.writer = writer;
-    this.reasons = reasons;
-    this.speech = speech;
-  }
 
   @GetMapping("/walls")
   @KeepAnswer

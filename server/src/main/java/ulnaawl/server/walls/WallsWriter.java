@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.Dance;
@@ -49,15 +50,11 @@ import ulnaawl.words.Speech;
 
 /** Writes a dance with its music for the browser. */
 @Component
+@RequiredArgsConstructor
 class WallsWriter {
 
   private final Reasons reasons;
   private final Speech speech;
-
-  WallsWriter(Reasons reasons, Speech speech) {
-    this.reasons = reasons;
-    this.speech = speech;
-  }
 
   Walls write(
       DanceRow row,

@@ -5,10 +5,12 @@ import ai.timefold.solver.core.impl.heuristic.move.AbstractMove;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.term.Course;
 import ulnaawl.term.Leader;
 
 /** A slot gets another course, and the classes in which it is taught leaders who can. */
+@RequiredArgsConstructor
 final class CourseMove extends AbstractMove<Term> {
 
   private static final String COURSE = "course";
@@ -20,12 +22,6 @@ final class CourseMove extends AbstractMove<Term> {
 
   /** Somebody else leads a class. */
   record Change(Leading leading, Leader leader) {}
-
-  CourseMove(Slot slot, Optional<Course> course, List<Change> leaders) {
-    this.slot = slot;
-    this.course = course;
-    this.leaders = leaders;
-  }
 
   @Override
   public boolean isMoveDoable(ScoreDirector<Term> director) {

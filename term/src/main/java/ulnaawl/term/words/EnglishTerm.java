@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.term.Appearance;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.Slip;
@@ -15,13 +16,10 @@ import ulnaawl.term.solve.TermPlanner.Unmet;
 import ulnaawl.words.Plain;
 
 /** A term in English. */
+@RequiredArgsConstructor
 final class EnglishTerm implements TermSpeech {
 
   private final Names names;
-
-  EnglishTerm(Names names) {
-    this.names = names;
-  }
 
   @Override
   public String rule(TermRule rule) {

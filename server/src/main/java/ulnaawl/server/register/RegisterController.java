@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.register;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,56 +19,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Register;
-import ulnaawl.learning.Stage;
 import ulnaawl.server.access.SignedIn;
-import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
 
-/** What people of a group say, ask for, and when they come. */
+/** Who comes to a group. */
 @RestController
 @RequestMapping("/api/groups/{id}")
-class PeopleOfGroupController {
+@RequiredArgsConstructor
+class RegisterController {
 
-  private final Rulings rulings;
-  private final Requests requests;
   private final Registers registers;
-  private final DanceService dances;
   private final Today today;
-
-  PeopleOfGroupController(
-      Rulings rulings, Requests requests, Registers registers, DanceService dances, Today today) {
-    this.rulings = rulings;
-    this.requests = requests;
-    this.registers = registers;
-    this.dances = dances;
-    this.today = today;
-  }
-
-  /** Where the group stands, whatever the record says. */
-  record RulingForm(@NotNull Stage stage, @NotNull @Size(max = 500) String note) {}
-
-  /** Somebody asks for a dance. */
-  record RequestForm(
-      long dance,
-      @NotBlank @Size(max = 60) String askedBy,
-      @NotNull @Size(max = 200) String note) {}
-
-  /** A request, and when it was answered. */
-  record RequestView(
-      long id,
-      long dance,
-      String title,
-      String askedBy,
-      int people,
-      LocalDate askedOn,
-      String note,
-      String by,
-      @Nullable LocalDate answeredOn) {}
 
   /** What a group keeps of who comes. */
   record RegisterForm(@NotNull RegisterKind kind) {}
@@ -88,59 +53,6 @@ class PeopleOfGroupController {
 
   /** What is kept of who comes. */
   record RegisterView(RegisterKind kind, List<DancerView> dancers, List<CameView> came) {}
-
-  @PutMapping("/rulings/{dance}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void rule(
-      @PathVariable long id,
-      @PathVariable long dance,
-      @Valid @RequestBody RulingForm form,
-      @AuthenticationPrincipal SignedIn me) {
-    rulings.rule(id, dance, form.stage(), form.note(), me);
-  }
-
-  @DeleteMapping("/rulings/{dance}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void takeBack(
-      @PathVariable long id, @PathVariable long dance, @AuthenticationPrincipal SignedIn me) {
-    rulings.takeBack(id, dance, me);
-  }
-
-  @GetMapping("/requests")
-  @KeepAnswer
-  List<RequestView> requests(@PathVariable long id) {
-    return requests.of(id).stream()
-        .map(one -> {
-          RequestRow row = one.row();
-          return new RequestView(
-              row.id(),
-              row.dance(),
-              dances.get(row.dance()).title(),
-              row.askedBy(),
-              row.people(),
-              row.askedOn(),
-              row.note(),
-              row.by(),
-              one.answeredOn().orElse(null));
-        })
-        .toList();
-  }
-
-  @PostMapping("/requests")
-  List<RequestView> ask(
-      @PathVariable long id,
-      @Valid @RequestBody RequestForm form,
-      @AuthenticationPrincipal SignedIn me) {
-    requests.ask(id, form.dance(), form.askedBy(), form.note(), me);
-    return requests(id);
-  }
-
-  @DeleteMapping("/requests/{request}")
-  List<RequestView> drop(
-      @PathVariable long id, @PathVariable long request, @AuthenticationPrincipal SignedIn me) {
-    requests.drop(id, request, me);
-    return requests(id);
-  }
 
   @GetMapping("/register")
   @KeepAnswer

@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.requests;
 
 import java.time.LocalDate;
 import ulnaawl.plan.Wishes;

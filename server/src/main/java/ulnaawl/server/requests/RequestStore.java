@@ -1,27 +1,26 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.requests;
 
 import static ulnaawl.server.tables.Tables.DANCE_REQUEST;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.register.DancerForgotten;
 import ulnaawl.server.tables.tables.records.DanceRequestRecord;
 
 /** Who asked for what, in the database. */
 @Repository
+@RequiredArgsConstructor
 class RequestStore {
 
   private final DSLContext database;
-
-  RequestStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -54,11 +53,12 @@ class RequestStore {
   }
 
   /** Forgets who asked, in every group; the requests stay. */
-  void forget(String name, String instead) {
+  @EventListener
+  void forget(DancerForgotten dancer) {
     database
         .update(DANCE_REQUEST)
-        .set(DANCE_REQUEST.ASKED_BY, instead)
-        .where(DSL.lower(DANCE_REQUEST.ASKED_BY).eq(DSL.lower(name)))
+        .set(DANCE_REQUEST.ASKED_BY, dancer.instead())
+        .where(DSL.lower(DANCE_REQUEST.ASKED_BY).eq(DSL.lower(dancer.name())))
         .execute();
   }
 

@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.register;
 
 import static ulnaawl.server.tables.Tables.ATTENDANCE;
 import static ulnaawl.server.tables.Tables.ATTENDANCE_DANCER;
@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
@@ -23,13 +24,10 @@ import ulnaawl.server.platform.SignedStore;
 
 /** Who comes to a group, in the database: display names, heads, or nothing. */
 @Repository
+@RequiredArgsConstructor
 class RegisterStore {
 
   private final DSLContext database;
-
-  RegisterStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

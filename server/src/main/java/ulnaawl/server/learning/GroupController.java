@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -37,7 +38,12 @@ import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.ClosedDays;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.groups.GroupDraft;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.history.BringBack;
+import ulnaawl.server.learning.Standings.GroupDance;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.wire.ReasonView;
@@ -47,29 +53,17 @@ import ulnaawl.words.Speech;
 /** Groups, what each has learned, and the record behind it. */
 @RestController
 @RequestMapping("/api/groups")
+@RequiredArgsConstructor
 class GroupController {
 
   private final GroupService groups;
+  private final PeopleService people;
+  private final RecordService record;
   private final Standings standings;
   private final ClosedDays closed;
   private final Reasons reasons;
   private final Speech speech;
   private final Today today;
-
-  GroupController(
-      GroupService groups,
-      Standings standings,
-      ClosedDays closed,
-      Reasons reasons,
-      Speech speech,
-      Today today) {
-    this.closed = closed;
-    this.groups = groups;
-    this.standings = standings;
-    this.reasons = reasons;
-    this.speech = speech;
-    this.today = today;
-  }
 
   /** A group at a glance: how many dances it knows, learns, and should do again. */
   record GroupSummary(
@@ -100,7 +94,7 @@ class GroupController {
       Outcome outcome,
       String note,
       String by,
-      EvidenceView more) {}
+      EntryDetails more) {}
 
   /**
    * Where the group stands with one dance.
@@ -176,9 +170,6 @@ class GroupController {
     }
   }
 
-  /** A version to bring back, and the version that is known to be the newest. */
-  record BringBackGroup(int version, int to) {}
-
   /**
    * Something that happened, to be written down.
    *
@@ -191,12 +182,12 @@ class GroupController {
       @NotNull SectionSet shown,
       @NotNull Outcome outcome,
       @NotNull @Size(max = 500) String note,
-      @Nullable @Valid EvidenceView more,
+      @Nullable @Valid EntryDetails more,
       @Nullable @Size(min = 8, max = 60) String key) {
 
-    GroupService.Entry entry(GroupService groups) {
-      return new GroupService.Entry(
-          dance, date, happened, shown, outcome, note, EvidenceView.details(more, groups::leader));
+    RecordService.Entry entry(PeopleService people) {
+      return new RecordService.Entry(
+          dance, date, happened, shown, outcome, note, EntryDetails.details(more, people::leader));
     }
   }
 
@@ -211,8 +202,8 @@ class GroupController {
   GroupSheet group(@PathVariable long id) {
     GroupRow group = groups.get(id);
     LocalDate day = today.date();
-    Map<Long, List<EvidenceRow>> evidence =
-        groups.evidenceOf(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
+    Map<Long, List<EntryRow>> evidence =
+        record.of(id).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
     ClassDays days = closed.now().daysOf(id, group.weekday());
     List<DanceStanding> list =
         standings.of(id, day).stream()
@@ -253,7 +244,7 @@ class GroupController {
   @PostMapping("/{id}/bring-back")
   GroupSummary bringBack(
       @PathVariable long id,
-      @Valid @RequestBody BringBackGroup wanted,
+      @Valid @RequestBody BringBack wanted,
       @AuthenticationPrincipal SignedIn me) {
     return summary(groups.bringBack(id, wanted.version(), wanted.to(), me));
   }
@@ -270,11 +261,11 @@ class GroupController {
       @PathVariable long id,
       @Valid @RequestBody EntryForm form,
       @AuthenticationPrincipal SignedIn me) {
-    GroupService.Entry entry = form.entry(groups);
+    RecordService.Entry entry = form.entry(people);
     if (form.key() == null) {
-      groups.record(id, Optional.empty(), entry, me.name());
+      record.record(id, Optional.empty(), entry, me);
     } else {
-      groups.recordOnce(id, form.key(), entry, me.name());
+      record.recordOnce(id, form.key(), entry, me);
     }
     return group(id);
   }
@@ -282,12 +273,12 @@ class GroupController {
   @DeleteMapping("/{id}/record/{entry}")
   GroupSheet withdraw(
       @PathVariable long id, @PathVariable long entry, @AuthenticationPrincipal SignedIn me) {
-    groups.withdrawEntry(id, entry, me);
+    record.withdrawEntry(id, entry, me);
     return group(id);
   }
 
   private DanceStanding standing(
-      GroupDance one, List<EvidenceRow> evidence, LocalDate day, ClassDays days) {
+      GroupDance one, List<EntryRow> evidence, LocalDate day, ClassDays days) {
     return new DanceStanding(
         one.row().id(),
         one.row().title(),
@@ -313,7 +304,7 @@ class GroupController {
         evidence.stream().map(GroupController::entry).toList());
   }
 
-  private static RecordEntry entry(EvidenceRow row) {
+  private static RecordEntry entry(EntryRow row) {
     return new RecordEntry(
         row.id(),
         row.at().version(),
@@ -323,7 +314,7 @@ class GroupController {
         row.outcome(),
         row.note(),
         row.by(),
-        EvidenceView.of(row.details()));
+        EntryDetails.of(row.details()));
   }
 
   private GroupSummary summary(GroupRow group) {

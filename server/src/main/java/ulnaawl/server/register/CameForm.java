@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.register;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

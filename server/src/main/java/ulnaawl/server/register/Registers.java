@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.register;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -6,24 +6,28 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Attendance;
 import ulnaawl.server.access.SignedIn;
-import ulnaawl.server.groups.RegisterStore.Dancer;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
+import ulnaawl.server.register.RegisterStore.Dancer;
 
 /**
  * Who comes to a group: display names and nothing else, heads, or nothing, as the club chooses for
  * each group. Who is removed is deleted for good, in every group and from every class.
  */
 @Service
+@RequiredArgsConstructor
 public class Registers {
 
   private static final int MOST_DANCERS = 200;
@@ -31,22 +35,13 @@ public class Registers {
   private static final String SOMEBODY = "somebody";
 
   private final RegisterStore store;
-  private final RequestStore requests;
   private final GroupService groups;
   private final ApplicationEventPublisher events;
   private final Today today;
 
-  Registers(
-      RegisterStore store,
-      RequestStore requests,
-      GroupService groups,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.requests = requests;
-    this.groups = groups;
-    this.events = events;
-    this.today = today;
+  /** The groups that keep something. */
+  public Set<Long> keeping() {
+    return store.keeping();
   }
 
   RegisterKind kind(long group) {
@@ -70,27 +65,17 @@ public class Registers {
     return store.versions(group);
   }
 
+  /** Chooses what a group keeps. */
   @Transactional
-  void keep(long group, RegisterKind kind, SignedIn me) {
-    keepFor(group, kind, me.name());
-  }
-
-  /** Chooses what a group keeps without a role check, for the demo club. */
-  @Transactional
-  public void keepFor(long group, RegisterKind kind, String by) {
+  public void keep(long group, RegisterKind kind, SignedIn me) {
     GroupRow row = groups.active(group);
     store.keep(group, kind);
-    say(Action.CHANGED, row, by);
-  }
-
-  @Transactional
-  void add(long group, String name, SignedIn me) {
-    addFor(group, name, me.name());
+    say(Action.CHANGED, row, me.name());
   }
 
   /** Adds a name; its number. */
   @Transactional
-  public long addFor(long group, String name, String by) {
+  public long add(long group, String name, SignedIn me) {
     GroupRow row = groups.active(group);
     if (store.kind(group) != RegisterKind.NAMES) {
       throw Problem.rejected(row.name() + " keeps no names; an instructor can change that.");
@@ -108,7 +93,7 @@ public class Registers {
           clean + " is in the register already; add a letter to tell them apart.");
     }
     long id = store.add(group, clean, Names.key(clean));
-    say(Action.CHANGED, row, by);
+    say(Action.CHANGED, row, me.name());
     return id;
   }
 
@@ -122,7 +107,7 @@ public class Registers {
             .findFirst()
             .orElseThrow(() -> Problem.gone("This name is not in the register any more."));
     store.delete(Names.key(who.name()));
-    requests.forget(who.name(), SOMEBODY);
+    events.publishEvent(new DancerForgotten(who.name(), SOMEBODY));
     say(Action.CHANGED, row, me.name());
   }
 
@@ -152,27 +137,17 @@ public class Registers {
   /** Writes down who came; {@code version} is 0 where nothing was written yet. */
   @Transactional
   public void came(long group, LocalDate day, Attendance who, int version, SignedIn me) {
-    write(group, day, who, version, me.name());
-  }
-
-  /** Writes down who came where nothing was written yet, for the demo club. */
-  @Transactional
-  public void cameFor(long group, LocalDate day, Attendance who, String by) {
-    write(group, day, who, 0, by);
-  }
-
-  private void write(long group, LocalDate day, Attendance who, int version, String by) {
     GroupRow row = groups.active(group);
     if (day.isAfter(today.date())) {
       throw Problem.rejected("Who came is known once the class has been; this day is to come.");
     }
     RegisterKind kind = store.kind(group);
     check(row, kind, who);
-    if (!store.came(group, day, who, version, by, today.moment())) {
+    if (!store.came(group, day, who, version, me.name(), today.moment())) {
       throw Problem.conflict(
           "Somebody has written down who came on this day in the meantime; look again.");
     }
-    say(Action.RECORDED, row, by);
+    say(Action.RECORDED, row, me.name());
   }
 
   private void check(GroupRow group, RegisterKind kind, Attendance who) {

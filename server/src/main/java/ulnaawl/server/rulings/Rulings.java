@@ -1,13 +1,18 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.rulings;
 
 import java.time.LocalDate;
+import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
@@ -16,6 +21,7 @@ import ulnaawl.server.platform.Today;
 
 /** What people say of a dance and a group against the record; instructors and co-instructors. */
 @Service
+@RequiredArgsConstructor
 public class Rulings {
 
   private final RulingStore store;
@@ -24,36 +30,28 @@ public class Rulings {
   private final ApplicationEventPublisher events;
   private final Today today;
 
-  Rulings(
-      RulingStore store,
-      GroupService groups,
-      DanceService dances,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.groups = groups;
-    this.dances = dances;
-    this.events = events;
-    this.today = today;
+  /** The rulings that hold, by group and dance. */
+  public Map<Long, Map<Long, Ruling>> holding() {
+    return store.all();
   }
 
   /** Says where a group stands, in place of the record and of what somebody said before. */
   @Transactional
   void rule(long group, long dance, Stage stage, String note, SignedIn me) {
-    ruleFor(group, dance, stage, note, me.name(), today.date());
+    rule(group, dance, stage, note, today.date(), me);
   }
 
-  /** The same on an earlier day, for the demo club. */
+  /** The same since an earlier day. */
   @Transactional
-  public void ruleFor(long group, long dance, Stage stage, String note, String by, LocalDate on) {
+  public void rule(long group, long dance, Stage stage, String note, LocalDate since, SignedIn me) {
     GroupRow to = groups.active(group);
     DanceRow row = dances.get(dance);
     if (stage == Stage.NOT_STARTED) {
       throw Problem.rejected(
           "What was written down cannot be said away; take the entries of the record back.");
     }
-    long id = store.add(group, dance, stage, note.strip(), by, on, today.moment());
-    say(id, Action.ADDED, to, row, by);
+    long id = store.add(group, dance, stage, note.strip(), me.name(), since, today.moment());
+    say(id, Action.ADDED, to, row, me.name());
   }
 
   /** The record holds again. */

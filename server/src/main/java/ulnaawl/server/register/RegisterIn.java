@@ -1,9 +1,10 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.register;
 
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.table.ClubTable;
 import ulnaawl.server.access.SignedIn;
@@ -15,10 +16,14 @@ import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
 import ulnaawl.server.exchange.Outgoing;
 import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.groups.GroupNames;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.platform.Names;
 
 /** Names of a group's register in tables. A group that kept nothing keeps names from then on. */
 @Component
+@RequiredArgsConstructor
 class RegisterIn implements Incoming, Outgoing {
 
   private static final int LONGEST = 60;
@@ -30,11 +35,6 @@ class RegisterIn implements Incoming, Outgoing {
 
   private final Registers registers;
   private final GroupService groups;
-
-  RegisterIn(Registers registers, GroupService groups) {
-    this.registers = registers;
-    this.groups = groups;
-  }
 
   @Override
   public Kind kind() {
@@ -86,7 +86,7 @@ class RegisterIn implements Incoming, Outgoing {
     if (begins) {
       registers.keep(row.id(), RegisterKind.NAMES, me);
     }
-    return Taken.added(registers.addFor(row.id(), name, me.name()), begins ? BEGAN : KEPT);
+    return Taken.added(registers.add(row.id(), name, me), begins ? BEGAN : KEPT);
   }
 
   @Override

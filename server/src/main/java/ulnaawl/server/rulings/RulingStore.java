@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.rulings;
 
 import static ulnaawl.server.tables.Tables.RULING;
 
@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.context.event.EventListener;
@@ -19,13 +20,10 @@ import ulnaawl.server.tables.tables.records.RulingRecord;
 
 /** What people say against the record, in the database. */
 @Repository
+@RequiredArgsConstructor
 class RulingStore implements ReadsAll {
 
   private final DSLContext database;
-
-  RulingStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {

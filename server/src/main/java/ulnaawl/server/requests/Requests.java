@@ -1,10 +1,11 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.requests;
 
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,15 +13,19 @@ import ulnaawl.learning.Evidence;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
-import ulnaawl.server.groups.Standings.GroupDance;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.learning.Standings;
+import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
 /** Who asked for which dance; instructors and co-instructors alike. */
 @Service
+@RequiredArgsConstructor
 public class Requests {
 
   private static final int MOST = 200;
@@ -31,21 +36,6 @@ public class Requests {
   private final DanceService dances;
   private final ApplicationEventPublisher events;
   private final Today today;
-
-  Requests(
-      RequestStore store,
-      GroupService groups,
-      Standings standings,
-      DanceService dances,
-      ApplicationEventPublisher events,
-      Today today) {
-    this.store = store;
-    this.groups = groups;
-    this.standings = standings;
-    this.dances = dances;
-    this.events = events;
-    this.today = today;
-  }
 
   /**
    * A request with what became of it.
@@ -71,31 +61,31 @@ public class Requests {
 
   @Transactional
   void ask(long group, long dance, String askedBy, String note, SignedIn me) {
-    askFor(group, dance, askedBy, today.date(), note, me.name());
+    ask(group, dance, askedBy, today.date(), note, me);
   }
 
   /** So many people asked for it at once. */
   @Transactional
   public void askedByMany(long group, long dance, String askedBy, int people, SignedIn me) {
-    add(group, dance, askedBy, people, today.date(), "", me.name());
+    add(group, dance, askedBy, people, today.date(), "", me);
   }
 
-  /** The same on an earlier day, for the demo club. */
+  /** The same on an earlier day. */
   @Transactional
-  public void askFor(long group, long dance, String askedBy, LocalDate on, String note, String by) {
-    add(group, dance, askedBy, 1, on, note, by);
+  public void ask(long group, long dance, String askedBy, LocalDate on, String note, SignedIn me) {
+    add(group, dance, askedBy, 1, on, note, me);
   }
 
   private void add(
-      long group, long dance, String askedBy, int people, LocalDate on, String note, String by) {
+      long group, long dance, String askedBy, int people, LocalDate on, String note, SignedIn me) {
     GroupRow to = groups.active(group);
     DanceRow row = dances.get(dance);
     if (store.of(group).size() >= MOST) {
       throw Problem.rejected(
           "A list has up to " + MOST + " requests; drop some that are answered.");
     }
-    long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), by);
-    say(id, Action.ADDED, to, row, by);
+    long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), me.name());
+    say(id, Action.ADDED, to, row, me.name());
   }
 
   @Transactional

@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import java.time.LocalDate;
 import java.util.Map;
@@ -21,7 +21,7 @@ import ulnaawl.server.dances.DanceVersion;
  * @param note what tripped people, what to do next time; may be empty
  * @param details what else is known
  */
-public record EvidenceRow(
+public record EntryRow(
     long id,
     long group,
     DanceVersion at,

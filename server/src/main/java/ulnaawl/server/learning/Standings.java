@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -22,6 +22,8 @@ import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.history.UntilChanged;
+import ulnaawl.server.register.Registers;
+import ulnaawl.server.rulings.Rulings;
 
 /**
  * Where groups stand with every dance that ever was; read from the record, and remembered by group
@@ -32,18 +34,18 @@ public class Standings {
 
   private static final int REMEMBERED = 40;
 
-  private final EvidenceStore evidence;
-  private final RulingStore rulings;
-  private final RegisterStore registers;
+  private final EntryStore evidence;
+  private final Rulings rulings;
+  private final Registers registers;
   private final Catalog catalog;
   private final DanceReader reader;
   private final UntilChanged<Key, List<GroupDance>> known;
   private final UntilChanged<All, Said> said;
 
   Standings(
-      EvidenceStore evidence,
-      RulingStore rulings,
-      RegisterStore registers,
+      EntryStore evidence,
+      Rulings rulings,
+      Registers registers,
       Catalog catalog,
       DanceReader reader,
       Changes changes) {
@@ -127,12 +129,12 @@ public class Standings {
   private record Said(Map<Long, Map<Long, Ruling>> rulings, Set<Long> keeping) {}
 
   private Said said() {
-    return said.get(new All(), _ -> new Said(rulings.all(), registers.keeping()));
+    return said.get(new All(), _ -> new Said(rulings.holding(), registers.keeping()));
   }
 
   private List<GroupDance> read(long group, LocalDate day) {
     Catalog.Snapshot all = catalog.now();
-    Map<Long, List<EvidenceRow>> byDance =
+    Map<Long, List<EntryRow>> byDance =
         evidence.of(group).stream().collect(Collectors.groupingBy(row -> row.at().dance()));
     Said now = said();
     Map<Long, Ruling> ruled = now.rulings().getOrDefault(group, Map.of());

@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.formats.table.Cells;
@@ -27,12 +28,17 @@ import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
 import ulnaawl.server.exchange.Outgoing;
 import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.groups.GroupNames;
+import ulnaawl.server.groups.GroupRow;
+import ulnaawl.server.groups.GroupService;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
 /** The record of learning in tables: what happened with a dance in a group on a day, a row each. */
 @Component
+@RequiredArgsConstructor
 class RecordIn implements Incoming, Outgoing {
 
   private static final int FULL = 100;
@@ -41,14 +47,10 @@ class RecordIn implements Incoming, Outgoing {
   private static final int LONGEST_OPTIONS = 200;
 
   private final GroupService groups;
+  private final PeopleService people;
+  private final RecordService record;
   private final DanceService dances;
   private final Today today;
-
-  RecordIn(GroupService groups, DanceService dances, Today today) {
-    this.groups = groups;
-    this.dances = dances;
-    this.today = today;
-  }
 
   @Override
   public Kind kind() {
@@ -86,7 +88,7 @@ class RecordIn implements Incoming, Outgoing {
     Map<Long, String> titles = new HashMap<>();
     dances.all().forEach(it -> titles.put(it.id(), it.title()));
     for (GroupRow group : groups.all()) {
-      for (EvidenceRow row : groups.evidenceOf(group.id())) {
+      for (EntryRow row : record.of(group.id())) {
         Optional.ofNullable(titles.get(row.at().dance()))
             .ifPresent(it -> all.add(same(group.name(), it, row.date(), row.happened())));
       }
@@ -157,8 +159,7 @@ class RecordIn implements Incoming, Outgoing {
   }
 
   /** What else a row says. */
-  private record Rest(
-      SectionSet shown, Outcome outcome, String note, EvidenceRow.Details details) {}
+  private record Rest(SectionSet shown, Outcome outcome, String note, EntryRow.Details details) {}
 
   private Rest draft(Brought.TableRow row, int sections, Happened happened) {
     SectionSet shown = shown(row.cell("sections"));
@@ -190,12 +191,12 @@ class RecordIn implements Incoming, Outgoing {
         happened.isWhole() ? SectionSet.NONE : shown,
         outcome,
         note,
-        new EvidenceRow.Details(
+        new EntryRow.Details(
             Map.of(),
             number(row, "speed", FULL),
             number(row, "minutes", MOST_MINUTES),
             row.cell("options"),
-            ledBy.isEmpty() ? Optional.empty() : Optional.of(groups.leader(ledBy)),
+            ledBy.isEmpty() ? Optional.empty() : Optional.of(people.leader(ledBy)),
             false));
   }
 
@@ -234,15 +235,15 @@ class RecordIn implements Incoming, Outgoing {
             .findFirst()
             .orElseThrow(() -> Problem.rejected("No dance is called '" + dance + "'; take it too."))
             .id();
-    GroupService.Entry entry =
-        new GroupService.Entry(
+    RecordService.Entry entry =
+        new RecordService.Entry(
             of, day, happened, draft.shown(), draft.outcome(), draft.note(), draft.details());
-    return Taken.added(groups.record(to, Optional.empty(), entry, me.name()), 0);
+    return Taken.added(record.record(to, Optional.empty(), entry, me), 0);
   }
 
   @Override
   public Optional<String> undo(Taken taken, SignedIn me) {
-    groups.withdrawAnywhere(taken.id(), me);
+    record.withdrawAnywhere(taken.id(), me);
     return Optional.empty();
   }
 
@@ -256,7 +257,7 @@ class RecordIn implements Incoming, Outgoing {
     Map<DanceVersion, String> titles = new HashMap<>();
     return groups.all().stream()
         .flatMap(group ->
-            groups.evidenceOf(group.id()).stream()
+            record.of(group.id()).stream()
                 .map(it ->
                     row(
                         group,
@@ -265,8 +266,8 @@ class RecordIn implements Incoming, Outgoing {
         .toList();
   }
 
-  private static List<String> row(GroupRow group, String dance, EvidenceRow row) {
-    EvidenceRow.Details details = row.details();
+  private static List<String> row(GroupRow group, String dance, EntryRow row) {
+    EntryRow.Details details = row.details();
     return List.of(
         group.name(),
         row.date().toString(),

@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -13,7 +13,7 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.learning.Outcome;
-import ulnaawl.server.groups.EvidenceRow.Details;
+import ulnaawl.server.learning.EntryRow.Details;
 import ulnaawl.server.platform.Problem;
 
 /**
@@ -26,7 +26,7 @@ import ulnaawl.server.platform.Problem;
  * @param ledBy who led, where it was not who wrote it down
  * @param byItself whether a run-through or a teach noted it; said, never heard
  */
-public record EvidenceView(
+public record EntryDetails(
     @NotNull @Size(max = 60) List<@NotNull @Valid SpotView> spots,
     @Nullable @Min(1) @Max(100) Integer percent,
     @Nullable @Min(1) @Max(240) Integer minutes,
@@ -38,8 +38,8 @@ public record EvidenceView(
   public record SpotView(int section, @NotNull Outcome outcome) {}
 
   /** Of an entry. */
-  public static EvidenceView of(Details details) {
-    return new EvidenceView(
+  public static EntryDetails of(Details details) {
+    return new EntryDetails(
         details.spots().entrySet().stream()
             .map(it -> new SpotView(it.getKey(), it.getValue()))
             .sorted(Comparator.comparingInt(SpotView::section))
@@ -56,7 +56,7 @@ public record EvidenceView(
    *
    * @param leader finds a colleague by name, or refuses
    */
-  public static Details details(@Nullable EvidenceView view, UnaryOperator<String> leader) {
+  public static Details details(@Nullable EntryDetails view, UnaryOperator<String> leader) {
     if (view == null) {
       return Details.NONE;
     }

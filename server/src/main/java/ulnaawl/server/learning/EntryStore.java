@@ -1,4 +1,4 @@
-package ulnaawl.server.groups;
+package ulnaawl.server.learning;
 
 import static ulnaawl.server.tables.Tables.EVIDENCE;
 import static ulnaawl.server.tables.Tables.EVIDENCE_SPOT;
@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -21,7 +22,7 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.groups.EvidenceRow.Details;
+import ulnaawl.server.learning.EntryRow.Details;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
@@ -29,13 +30,10 @@ import ulnaawl.server.tables.tables.records.EvidenceRecord;
 
 /** The record of learning in the database. What is taken back stays, marked as withdrawn. */
 @Repository
-class EvidenceStore implements ReadsAll {
+@RequiredArgsConstructor
+class EntryStore implements ReadsAll {
 
   private final DSLContext database;
-
-  EvidenceStore(DSLContext database) {
-    this.database = database;
-  }
 
   @EventListener
   void nameReplaced(NameReplaced name) {
@@ -43,19 +41,19 @@ class EvidenceStore implements ReadsAll {
     SignedStore.replace(database, name, EVIDENCE.LED_BY);
   }
 
-  List<EvidenceRow> of(long group) {
+  List<EntryRow> of(long group) {
     return rows(EVIDENCE.GROUP_ID.eq(group));
   }
 
-  List<EvidenceRow> ofClasses(List<Long> classes) {
+  List<EntryRow> ofClasses(List<Long> classes) {
     return classes.isEmpty() ? List.of() : rows(EVIDENCE.CLASS_ID.in(classes));
   }
 
-  List<EvidenceRow> between(LocalDate from, LocalDate to) {
+  List<EntryRow> between(LocalDate from, LocalDate to) {
     return rows(EVIDENCE.HAPPENED_ON.between(from, to));
   }
 
-  private List<EvidenceRow> rows(Condition which) {
+  private List<EntryRow> rows(Condition which) {
     Condition there = which.and(EVIDENCE.WITHDRAWN_AT.isNull());
     Map<Long, Map<Integer, Outcome>> spots = new HashMap<>();
     database
@@ -112,7 +110,7 @@ class EvidenceStore implements ReadsAll {
         .fetchMap(row -> row.value1(), row -> row.value2());
   }
 
-  long add(EvidenceRow.Fresh draft, String by, LocalDateTime at) {
+  long add(EntryRow.Fresh draft, String by, LocalDateTime at) {
     Details details = draft.details();
     long id =
         database
@@ -191,8 +189,8 @@ class EvidenceStore implements ReadsAll {
         .execute();
   }
 
-  private static EvidenceRow row(EvidenceRecord row, Map<Integer, Outcome> spots) {
-    return new EvidenceRow(
+  private static EntryRow row(EvidenceRecord row, Map<Integer, Outcome> spots) {
+    return new EntryRow(
         row.getId(),
         row.getGroupId(),
         new DanceVersion(row.getDanceId(), row.getDanceVersion()),
