@@ -5,7 +5,7 @@ import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescri
 const layer = (files, forbidden) => ({
   files,
   rules: {
-    'no-restricted-imports': ['error', { patterns: forbidden.map((name) => `@/${name}/*`) }],
+    'no-restricted-imports': ['error', { patterns: forbidden.map((name) => `@/${name}/**`) }],
   },
 })
 

@@ -2,15 +2,15 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useEventListener } from '@vueuse/core'
 import { useRoute } from 'vue-router'
-import { useArrival } from '@/composables/useArrival'
-import { useNewVersion } from '@/composables/useNewVersion'
-import { useOutbox } from '@/composables/useOutbox'
-import { useReach } from '@/composables/useReach'
-import { useSession } from '@/composables/useSession'
-import { useSignOut } from '@/composables/useSignOut'
-import { useTakeAlong } from '@/composables/useTakeAlong'
-import { useWaiting } from '@/composables/useWaiting'
-import { useTheme } from '@/composables/useTheme'
+import { useArrival } from '@/composables/people/useArrival'
+import { useNewVersion } from '@/composables/device/useNewVersion'
+import { useOutbox } from '@/composables/device/useOutbox'
+import { useReach } from '@/composables/device/useReach'
+import { useSession } from '@/composables/people/useSession'
+import { useSignOut } from '@/composables/people/useSignOut'
+import { useTakeAlong } from '@/composables/device/useTakeAlong'
+import { useWaiting } from '@/composables/device/useWaiting'
+import { useTheme } from '@/composables/page/useTheme'
 
 const route = useRoute()
 const signOut = useSignOut()
@@ -106,7 +106,7 @@ const PLACES = [
   color: var(--on-notice);
   border-radius: var(--radius-small);
   padding: 2px 10px;
-  font-size: 15px;
+  font-size: var(--size-4);
 }
 .waiting {
   background: var(--notice-wash);
@@ -138,7 +138,7 @@ const PLACES = [
 }
 .name {
   white-space: nowrap;
-  font: 800 22px var(--type-head);
+  font: 800 var(--size-8) var(--type-head);
   color: var(--on-action);
   text-decoration: none;
   letter-spacing: -0.02em;
@@ -149,7 +149,7 @@ const PLACES = [
   gap: var(--space-3);
 }
 .invented {
-  font-size: 14px;
+  font-size: var(--size-3);
   white-space: nowrap;
   border: 1px solid currentcolor;
   border-radius: var(--radius-small);
@@ -203,7 +203,7 @@ nav {
   color: inherit;
   padding: 3px 10px;
   cursor: pointer;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .page {
   max-width: 1320px;
@@ -213,7 +213,7 @@ nav {
 main:focus {
   outline: none;
 }
-@media (max-width: 1140px) {
+@media (max-width: 1000px) {
   /* Where there is no room for them, these are found under one's own name. */
   .wide {
     display: none;
@@ -234,7 +234,7 @@ main:focus {
   .invented {
     border: 0;
     padding: 0;
-    font-size: 13px;
+    font-size: var(--size-2);
   }
   .me {
     flex: 1;
@@ -249,14 +249,14 @@ main:focus {
   }
   .place {
     padding: 0 2px;
-    font-size: 14.5px;
+    font-size: var(--size-3);
   }
   .waits-for .word {
     position: absolute;
     clip-path: inset(50%);
   }
   .who {
-    font-size: 14px;
+    font-size: var(--size-3);
   }
   .page {
     padding: var(--space-3);

@@ -11,7 +11,7 @@ import './theme/base.css'
 import './theme/floor.css'
 import './theme/kinds.css'
 import App from './App.vue'
-import { keepOnDevice } from './composables/useNewVersion'
+import { keepOnDevice } from './composables/device/useNewVersion'
 import { router } from './router'
 
 void keepOnDevice()

@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { onSignedOut } from '@/api/client'
-import { useSession } from '@/composables/useSession'
+import { useSession } from '@/composables/people/useSession'
 
 export const router = createRouter({
   history: createWebHistory(),

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { onTestFinished } from 'vitest'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import type { Component } from 'vue'
-import { useSession, type Role } from '@/composables/useSession'
+import { useSession, type Role } from '@/composables/people/useSession'
 
 export interface Page {
   view: VueWrapper

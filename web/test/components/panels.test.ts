@@ -4,12 +4,12 @@ import { ref } from 'vue'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import HistoryPanel from '@/components/history-panel/HistoryPanel.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
-import type { Clash } from '@/composables/useVersioned'
+import type { Clash } from '@/composables/page/useVersioned'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ notices: [] as string[] }))
-vi.mock('@/composables/say', () => ({
+vi.mock('@/composables/page/say', () => ({
   sayDone: (words: string) => said.notices.push(words),
   sayNotice: (words: string) => said.notices.push(words),
   sayFailed: (words: string) => said.notices.push(words),

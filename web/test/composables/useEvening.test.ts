@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref } from 'vue'
-import { forgetEvening, forgetNames, keptAs, useEvening } from '@/composables/useEvening'
+import { forgetEvening, forgetNames, keptAs, useEvening } from '@/composables/evening/useEvening'
 import { fresh } from '@/domain/evening'
 import { within } from '../scope'
 

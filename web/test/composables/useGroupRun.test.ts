@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref } from 'vue'
-import { useGroupRun } from '@/composables/useGroupRun'
+import { useGroupRun } from '@/composables/together/useGroupRun'
 import { within } from '../scope'
 import { askedOf, offline, Refused, serve } from '../server'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest'
 import { Refusal } from '@/api/client'
-import { useKept } from '@/composables/useKept'
+import { useKept } from '@/composables/device/useKept'
 import { within } from '../scope'
 
 const AWAY = new Refusal(0, 'The server does not answer.')

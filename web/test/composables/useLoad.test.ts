@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** A question that is answered when the test says so. */
 function question<T>() {

@@ -1,8 +1,8 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
-import { useOwnMusic } from '@/composables/useOwnMusic'
-import type { Sound } from '@/composables/useSound'
+import { useOwnMusic } from '@/composables/sound/useOwnMusic'
+import type { Sound } from '@/composables/sound/useSound'
 import { within } from '../scope'
 
 const device = vi.hoisted(() => ({

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
-import { looksLikeSheet, toLookAt, twin, usePile } from '@/composables/usePile'
+import { looksLikeSheet, toLookAt, twin, usePile } from '@/composables/sheets/usePile'
 import { askedOf, Refused, serve } from '../server'
 
 const line = (number: number, remarks: object[] = []) => ({ number, text: `line ${number}`, remarks })

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { takeAlong } from '@/composables/useTakeAlong'
+import { takeAlong } from '@/composables/device/useTakeAlong'
 import { asked, askedOf, Refused, serve } from '../server'
 
 const NOW = Date.parse('2026-11-30T18:00:00Z')

@@ -2,8 +2,8 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { Refusal } from '@/api/client'
-import { adoptOldDraft } from '@/composables/old-draft'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { adoptOldDraft } from '@/composables/page/old-draft'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { mergeText } from '@/domain/merge'
 
 /** A server with one text, as every colleague sees it. */
@@ -62,6 +62,41 @@ describe('what several people edit', () => {
     await again.save()
     expect(server.text).toBe('title: Copper')
     expect((await opened()).restored.value).toBe(false)
+  })
+
+  it('is in one state at a time, from loading to a clash and out of it', async () => {
+    const one = page()
+    const opening = one.open()
+    expect(one.state.value).toBe('loading')
+    await opening
+    expect(one.state.value).toBe('clean')
+
+    one.value.value = 'title: Copper'
+    expect(one.state.value).toBe('draft')
+    let answers = () => {}
+    server.answer = new Promise((done) => (answers = done))
+    const saving = one.save()
+    expect(one.state.value).toBe('sending')
+    answers()
+    await saving
+    expect(one.state.value).toBe('clean')
+
+    one.value.value = 'title: Silver'
+    server.answer = Promise.reject(new Refusal(0, 'The server does not answer.'))
+    await expect(one.save()).rejects.toThrow('does not answer')
+    expect(one.state.value).toBe('waiting')
+    server.answer = Promise.resolve()
+    await one.sendAgain()
+    expect([one.state.value, server.text]).toEqual(['clean', 'title: Silver'])
+
+    one.value.value = 'title: mine'
+    server.write('title: Wilma’s', 'Wilma')
+    await one.catchUp()
+    expect(one.state.value).toBe('clash')
+    one.keepMine()
+    expect(one.state.value).toBe('draft')
+    one.discard()
+    expect(one.state.value).toBe('clean')
   })
 
   it('a draft of an older version is never put over a colleague’s newer text', async () => {

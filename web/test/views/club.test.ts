@@ -16,11 +16,11 @@ import { show } from '../page'
 import { asked, askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[], agreed: true, asked: [] as string[] }))
-vi.mock('@/composables/say', () => {
+vi.mock('@/composables/page/say', () => {
   const say = (words: string) => void said.words.push(words)
   return { sayDone: say, sayNotice: say, sayFailed: say }
 })
-vi.mock('@/composables/confirm', () => ({
+vi.mock('@/composables/page/confirm', () => ({
   confirmed: (title: string, words: string) => {
     said.asked.push(`${title} ${words}`)
     return Promise.resolve(said.agreed)

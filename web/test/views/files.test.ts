@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { flushPromises, mount } from '@vue/test-utils'
-import { useArrival } from '@/composables/useArrival'
+import { useArrival } from '@/composables/people/useArrival'
 import { counted } from '@/views/exchange/kinds'
 import { MOST_BYTES, useImport, type Find } from '@/views/exchange/useImport'
 import { within } from '../scope'

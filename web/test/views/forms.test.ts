@@ -10,7 +10,7 @@ import { show, type Page } from '../page'
 import { askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[] }))
-vi.mock('@/composables/say', () => {
+vi.mock('@/composables/page/say', () => {
   const say = (words: string) => void said.words.push(words)
   return { sayDone: say, sayNotice: say, sayFailed: say }
 })

@@ -7,7 +7,7 @@ import RulingLine from '@/views/groups/RulingLine.vue'
 import { show } from '../page'
 import { askedOf, serve } from '../server'
 
-vi.mock('@/composables/confirm', () => ({ confirmed: async () => true }))
+vi.mock('@/composables/page/confirm', () => ({ confirmed: async () => true }))
 
 const standing = (more: Partial<Schemas['DanceStanding']> = {}) =>
   ({ dance: 7, title: 'Copper Sky', stage: 'TAUGHT', ...more }) as Schemas['DanceStanding']

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { SOUNDED } from '@/composables/useSound'
+import { SOUNDED } from '@/composables/sound/useSound'
 import RunThroughView from '@/views/run/RunThroughView.vue'
 import { FakeAudio, pass, useFakeAudio } from '../audio'
 import { show } from '../page'

@@ -5,8 +5,8 @@ import { show } from '../page'
 import { askedOf, serve } from '../server'
 
 const said = vi.hoisted(() => ({ agreed: true }))
-vi.mock('@/composables/say', () => ({ sayDone: () => {}, sayNotice: () => {}, sayFailed: () => {} }))
-vi.mock('@/composables/confirm', () => ({ confirmed: () => Promise.resolve(said.agreed) }))
+vi.mock('@/composables/page/say', () => ({ sayDone: () => {}, sayNotice: () => {}, sayFailed: () => {} }))
+vi.mock('@/composables/page/confirm', () => ({ confirmed: () => Promise.resolve(said.agreed) }))
 
 const OPEN = {
   state: 'OPEN',

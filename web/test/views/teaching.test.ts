@@ -25,7 +25,7 @@ vi.mock('element-plus', async (original) => ({
     },
   },
 }))
-vi.mock('@/composables/say', () => ({
+vi.mock('@/composables/page/say', () => ({
   sayDone: (words: string) => asks.done.push(words),
   sayNotice: () => undefined,
   sayFailed: (words: string) => asks.done.push(words),

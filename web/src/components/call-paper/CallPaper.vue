@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { callOn, warnOn } from '@/domain/calls'
 import { minutesSeconds } from '@/domain/time'
@@ -101,7 +101,7 @@ const anyCalls = computed(() => walls.value.some((wall) => wall.calls.length > 0
   --accent: var(--print-ink);
 }
 h1 {
-  font-size: 30px;
+  font-size: var(--size-10);
 }
 table {
   border-collapse: collapse;
@@ -109,7 +109,7 @@ table {
 }
 thead th {
   padding-right: 10px;
-  font-size: 13px;
+  font-size: var(--size-2);
   text-align: left;
   font-weight: 600;
   border-bottom: 2px solid var(--print-ink);
@@ -122,12 +122,12 @@ tbody th {
   text-align: left;
 }
 tbody th {
-  font: 700 20px/1.1 var(--type-head);
+  font: 700 var(--size-7)/1.1 var(--type-head);
   white-space: nowrap;
   padding-left: 6px;
 }
 small {
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .hall {
   width: 34px;
@@ -139,7 +139,7 @@ small {
   white-space: nowrap;
 }
 .few {
-  font-size: 17px;
+  font-size: var(--size-6);
 }
 .few td,
 .few tbody th {
@@ -158,7 +158,7 @@ small {
   margin-top: 4px;
 }
 .special b {
-  font: 700 18px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 .stop td,
 .stop th {
@@ -169,7 +169,7 @@ small {
     gap: 8px;
   }
   .many {
-    font-size: 12.5px;
+    font-size: var(--size-1);
     line-height: 1.25;
   }
   .many td,
@@ -177,13 +177,13 @@ small {
     padding-block: 1px;
   }
   .many tbody th {
-    font-size: 15px;
+    font-size: var(--size-4);
   }
   .many .special b {
-    font-size: 14px;
+    font-size: var(--size-3);
   }
   .many h1 {
-    font-size: 24px;
+    font-size: var(--size-9);
   }
   .many :deep(svg) {
     width: 20px;
@@ -199,7 +199,7 @@ small {
     padding-right: 4px;
   }
   tbody th {
-    font-size: 16px;
+    font-size: var(--size-5);
     white-space: normal;
   }
   .counts {

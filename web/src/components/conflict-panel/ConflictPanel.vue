@@ -1,8 +1,8 @@
 <script setup lang="ts" generic="T">
 import { diffIndices } from 'node-diff3'
 import { computed, ref, watch, type Ref } from 'vue'
-import { sayNotice } from '@/composables/say'
-import type { Clash } from '@/composables/useVersioned'
+import { sayNotice } from '@/composables/page/say'
+import type { Clash } from '@/composables/page/useVersioned'
 
 /** Two versions of one thing, side by side, until somebody merges or chooses. */
 const props = defineProps<{
@@ -110,7 +110,7 @@ const sides = computed(() => [
   padding: var(--space-2);
   background: var(--surface);
   border-radius: var(--radius-small);
-  font: 400 13px/1.5 var(--type-mono);
+  font: 400 var(--size-2)/1.5 var(--type-mono);
   max-height: 320px;
   overflow: auto;
   white-space: pre-wrap;

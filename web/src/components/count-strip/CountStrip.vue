@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import { spoken, type CountingStyle } from '@/domain/counting'
 import { turnWords } from '@/domain/turn'
@@ -84,7 +84,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
 }
 .count {
   grid-row: 1;
-  font: 600 12px var(--type);
+  font: 600 var(--size-1) var(--type);
   color: var(--text-soft);
   border-left: 1px solid var(--line);
   padding-left: 4px;
@@ -95,13 +95,13 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   border-radius: 4px;
   padding: 1px 5px;
   margin-right: 2px;
-  font-size: 13px;
+  font-size: var(--size-2);
   font-weight: 600;
   line-height: 1.25;
   overflow-wrap: break-word;
 }
 .call.one {
-  font-size: 12px;
+  font-size: var(--size-1);
   padding: 1px 3px;
 }
 /* Less than a count wide: there is no room for a second word. */
@@ -121,7 +121,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   outline: 3px solid var(--notice);
 }
 .spoken {
-  font: 600 12px var(--type);
+  font: 600 var(--size-1) var(--type);
   color: var(--text-soft);
 }
 .place {
@@ -141,12 +141,12 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
   flex-basis: 100%;
 }
 .turned {
-  font-size: 12px;
+  font-size: var(--size-1);
   font-weight: 700;
   color: var(--accent);
   white-space: nowrap;
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .place {
     padding-bottom: 12px;
   }
@@ -155,7 +155,7 @@ const share = computed(() => (props.counts / Math.max(props.width ?? props.count
     top: 21px;
   }
   .call {
-    font-size: 12px;
+    font-size: var(--size-1);
     padding: 1px 2px;
   }
   /* Below what is counted: half a count is as wide as one of the two. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { clock } from '@/domain/facing'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { LEVEL_WORDS, OPTION_WORDS } from '@/domain/labels'
@@ -121,7 +121,7 @@ const says = computed(() => {
 
 <style scoped>
 .sentences {
-  font-size: 15px;
+  font-size: var(--size-4);
   line-height: 1.4;
   gap: 2px;
 }
@@ -130,16 +130,16 @@ const says = computed(() => {
   grid-template-columns: 5em minmax(0, 1fr);
 }
 .sheet {
-  font-size: 15px;
+  font-size: var(--size-4);
   line-height: 1.35;
 }
 h2 {
-  font-size: 17px;
+  font-size: var(--size-6);
   border-bottom: 2px solid var(--print-ink);
   padding-bottom: 2px;
 }
 small {
-  font: 400 14px var(--type);
+  font: 400 var(--size-3) var(--type);
 }
 table {
   border-collapse: collapse;
@@ -174,7 +174,7 @@ ul {
 }
 @media print {
   .sheet {
-    font-size: 12px;
+    font-size: var(--size-1);
   }
 }
 </style>

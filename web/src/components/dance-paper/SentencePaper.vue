@@ -26,7 +26,7 @@ const sentences = computed(() =>
 
 <style scoped>
 .sentences {
-  font-size: 15px;
+  font-size: var(--size-4);
   line-height: 1.4;
   display: grid;
   gap: 2px;

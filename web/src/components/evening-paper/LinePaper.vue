@@ -15,7 +15,7 @@ defineProps<{ title: string; sub: string }>()
 
 <style scoped>
 .sub {
-  font-size: 15px;
+  font-size: var(--size-4);
 }
 .lines {
   list-style: none;
@@ -30,7 +30,7 @@ defineProps<{ title: string; sub: string }>()
   border-bottom: 1px solid #b9b3ab;
   align-items: baseline;
 }
-@media (max-width: 560px) {
+@media (max-width: 700px) {
   .lines :slotted(li) {
     grid-template-columns: 6.5em minmax(0, 1fr);
   }

@@ -45,13 +45,13 @@ const walls = computed(() => props.reading.sequence.slice(0, MOST_WALLS))
   color: var(--print-ink);
   border: 1px dashed #8a837c;
   padding: 8px 12px;
-  font-size: 14px;
+  font-size: var(--size-3);
   line-height: 1.35;
   overflow: hidden;
   break-inside: avoid;
 }
 h2 {
-  font-size: 18px;
+  font-size: var(--size-7);
   margin: 0;
 }
 p {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useFindable } from '@/composables/useFindable'
+import { useFindable } from '@/composables/page/useFindable'
 import { find } from '@/domain/find'
 
 /** Goes anywhere by a word or two: a dance, a song, a group, a class, a figure, a page. */
@@ -85,7 +85,7 @@ function go(index: number) {
 .words {
   width: 100%;
   font: inherit;
-  font-size: 18px;
+  font-size: var(--size-7);
   color: var(--text);
   background: var(--surface);
   border: 1px solid var(--line);
@@ -111,7 +111,7 @@ li.at {
 }
 .kind {
   color: var(--text-soft);
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 li.at .kind {
   color: var(--text);

@@ -18,7 +18,7 @@ const open = ref(false)
   border-radius: 50%;
   border: 1px solid var(--text-soft);
   background: none;
-  font: 700 16px var(--type-head);
+  font: 700 var(--size-5) var(--type-head);
   cursor: pointer;
   flex: none;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 
 /**
  * A sole seen from above: the outer edge is round, the inner edge straight, so left and right
@@ -51,7 +51,7 @@ path {
   stroke-dasharray: 3.2 2.2;
 }
 text {
-  font: 700 14px var(--type);
+  font: 700 var(--size-3) var(--type);
   fill: currentColor;
 }
 .left {

@@ -24,7 +24,7 @@ label {
 }
 .fault {
   color: var(--wrong);
-  font-size: 14px;
+  font-size: var(--size-3);
   font-weight: 400;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 
 /**
  * A hall from above, its front wall thick, and a dancer's wedge that points where one faces. The

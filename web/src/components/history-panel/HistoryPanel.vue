@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import LineDifferences from '@/components/line-differences/LineDifferences.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { moment } from '@/domain/time'
 
 /** Who changed a thing, when and how; and the way back to an earlier version. */
@@ -116,7 +116,7 @@ const canGoBack = (entry: Entry) =>
   padding-top: var(--space-2);
 }
 summary {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   cursor: pointer;
 }
 ol {

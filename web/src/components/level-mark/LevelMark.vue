@@ -49,6 +49,6 @@ rect.on {
 }
 small {
   color: var(--text-soft);
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 </style>

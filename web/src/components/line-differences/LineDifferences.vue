@@ -21,7 +21,7 @@ defineProps<{ lines: Schemas['LineDifference'][] }>()
   padding: 0;
   display: grid;
   gap: 3px;
-  font: 400 13px/1.45 var(--type-mono);
+  font: 400 var(--size-2)/1.45 var(--type-mono);
 }
 del,
 ins {

@@ -22,7 +22,7 @@ li {
   min-width: 0;
   overflow: hidden;
   text-align: center;
-  font-size: 12px;
+  font-size: var(--size-1);
   font-weight: 600;
   background: var(--left-foot-wash);
   color: var(--left-foot);

@@ -2,8 +2,8 @@
 import { ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { moment } from '@/domain/time'
 
 /** What was removed of a kind, and the way back. */

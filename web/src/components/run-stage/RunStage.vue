@@ -4,7 +4,7 @@ import type { Schemas } from '@/api/client'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import LiveFloor from '@/components/live-floor/LiveFloor.vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import type { Moment } from '@/domain/run/moment'
 
 /** What is danced just now, to be read from the other end of a hall: feet, count, calls, facing. */
@@ -140,19 +140,19 @@ const minutes = computed(() => {
   gap: 0 var(--space-3);
 }
 .where .big {
-  font: 800 60px/1 var(--type-head);
+  font: 800 var(--size-12)/1 var(--type-head);
 }
 .view {
   grid-column: 1 / -1;
 }
 .fact {
-  font-size: 20px;
+  font-size: var(--size-7);
   display: flex;
   flex-wrap: wrap;
   gap: 0 var(--space-3);
 }
 .mark {
-  font-size: 20px;
+  font-size: var(--size-7);
   border: 3px solid var(--notice);
   border-radius: var(--radius-small);
   padding: var(--space-2) var(--space-3);
@@ -160,11 +160,11 @@ const minutes = computed(() => {
 .mark.soon {
   background: var(--notice);
   color: var(--on-notice);
-  font-size: 25px;
+  font-size: var(--size-9);
 }
 .steps {
   display: block;
-  font-size: 17px;
+  font-size: var(--size-6);
 }
 .plain .facts {
   justify-content: space-evenly;
@@ -180,12 +180,12 @@ const minutes = computed(() => {
 }
 .plain .fact,
 .plain .mark {
-  font-size: 25px;
+  font-size: var(--size-9);
 }
 .plain .where .big {
-  font-size: 84px;
+  font-size: var(--size-13);
 }
-@media (max-width: 820px) {
+@media (max-width: 1000px) {
   .run {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: minmax(170px, 30vh) auto auto;
@@ -210,7 +210,7 @@ const minutes = computed(() => {
   }
   .call {
     min-height: 0;
-    font-size: 25px;
+    font-size: var(--size-9);
   }
   .call :deep(svg) {
     width: 34px;
@@ -230,7 +230,7 @@ const minutes = computed(() => {
     height: 52px;
   }
   .where .big {
-    font-size: 34px;
+    font-size: var(--size-10);
   }
   .view {
     grid-column: auto;
@@ -238,7 +238,7 @@ const minutes = computed(() => {
   .fact,
   .mark,
   .mark.soon {
-    font-size: 18px;
+    font-size: var(--size-7);
   }
 }
 </style>

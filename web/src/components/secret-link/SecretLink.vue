@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { sayDone } from '@/composables/say'
+import { sayDone } from '@/composables/page/say'
 
 /** A link that opens something; it is shown once. */
 const props = defineProps<{ /** All of it behind the name of this server. */ path: string }>()

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import QrPicture from '@/components/qr-picture/QrPicture.vue'
-import { sayDone } from '@/composables/say'
-import { useDo } from '@/composables/useDo'
-import { useSession } from '@/composables/useSession'
+import { sayDone } from '@/composables/page/say'
+import { useDo } from '@/composables/page/useDo'
+import { useSession } from '@/composables/people/useSession'
 
 /** Shows one thing to people without an account: makes a link, as words and as a picture. */
 const props = defineProps<{
@@ -86,6 +86,6 @@ async function copy() {
 code {
   overflow-wrap: anywhere;
   user-select: all;
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { degrees } from '@/domain/facing'
 import { minutesSeconds } from '@/domain/time'
 
@@ -154,7 +154,7 @@ li {
   display: grid;
   place-items: center;
   height: 100%;
-  font: 700 12px var(--type);
+  font: 700 var(--size-1) var(--type);
   white-space: nowrap;
 }
 button {
@@ -193,20 +193,20 @@ svg path {
   fill: var(--notice);
 }
 b {
-  font: 700 16px/1.1 var(--type-head);
+  font: 700 var(--size-5)/1.1 var(--type-head);
 }
 .part {
   position: absolute;
   top: 2px;
   right: 4px;
-  font-size: 12px;
+  font-size: var(--size-1);
   font-weight: 700;
 }
 .late {
   position: absolute;
   bottom: 2px;
   right: 3px;
-  font: 700 12px var(--type);
+  font: 700 var(--size-1) var(--type);
   color: var(--wrong);
 }
 .times {
@@ -216,7 +216,7 @@ b {
 }
 .times span {
   position: absolute;
-  font-size: 12px;
+  font-size: var(--size-1);
   color: var(--text-soft);
   border-left: 1px solid var(--text-soft);
   padding-left: 3px;

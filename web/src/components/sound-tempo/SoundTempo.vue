@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { useSoundFile } from '@/composables/useSoundFile'
+import { useSoundFile } from '@/composables/sound/useSoundFile'
 import { minutesSeconds } from '@/domain/time'
 
 /** A sound file of this machine: its tempo is estimated, first beat and first step are set by ear. */
@@ -104,7 +104,7 @@ watch([beat, step], () => emit('marks', beat.value, step.value))
   font-weight: 400;
 }
 .big {
-  font: 800 30px/1 var(--type-head);
+  font: 800 var(--size-10)/1 var(--type-head);
 }
 .wrong {
   color: var(--wrong);

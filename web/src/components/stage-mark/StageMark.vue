@@ -57,7 +57,7 @@ const FILL: Record<Stage, number> = {
   fill: var(--notice-text);
 }
 .quiet {
-  font-size: 12px;
+  font-size: var(--size-1);
   font-weight: 400;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import type { Schemas } from '@/api/client'
-import { useTaps } from '@/composables/useTaps'
+import { useTaps } from '@/composables/sound/useTaps'
 
 type Rate = Schemas['CountRate']
 
@@ -95,6 +95,6 @@ useEventListener(window, 'keydown', onKey)
   color: var(--on-action);
 }
 .pad b {
-  font: 800 44px/1 var(--type-head);
+  font: 800 var(--size-11)/1 var(--type-head);
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { onCircle } from '@/domain/facing'
 import { minutesSeconds } from '@/domain/time'
 
@@ -125,7 +125,7 @@ function turned(wall: MapWall, event: { from: number; to: number }): string {
   gap: 4px;
 }
 .nr {
-  font: 700 20px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 button.nr {
   min-width: 44px;
@@ -170,7 +170,7 @@ svg {
 }
 .event {
   margin-top: 4px;
-  font-size: 13px;
+  font-size: var(--size-2);
   line-height: 1.3;
   font-weight: 600;
   background: var(--notice-wash);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
-import { clockOf, useClock } from '@/composables/useClock'
+import { clockOf, useClock } from '@/composables/sound/useClock'
 import { onCircle } from '@/domain/facing'
 import { rowsOf } from './rows'
 
@@ -98,7 +98,7 @@ svg {
   fill: var(--accent);
 }
 .walls {
-  font: 700 13px var(--type);
+  font: 700 var(--size-2) var(--type);
   fill: var(--text);
 }
 ul {

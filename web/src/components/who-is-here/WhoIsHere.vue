@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useLive, useHere, type Place } from '@/composables/useLive'
+import { useLive, useHere, type Place } from '@/composables/together/useLive'
 
 /** Who else has this page open just now. */
 const props = defineProps<{ place: Place }>()
@@ -24,7 +24,7 @@ const words = computed(() => {
 
 <style scoped>
 .here {
-  font-size: 14.5px;
+  font-size: var(--size-3);
   font-weight: 600;
 }
 i {

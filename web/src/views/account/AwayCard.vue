@@ -2,8 +2,8 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { day } from '@/domain/time'
 
 /** When one cannot lead; classes on these days wait for somebody else. */

@@ -4,9 +4,9 @@ import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import QrPicture from '@/components/qr-picture/QrPicture.vue'
 import SecretLink from '@/components/secret-link/SecretLink.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { ago } from '@/domain/time'
 
 /** Classes in the calendar of a phone or a computer, by a secret address that it reads again and again. */

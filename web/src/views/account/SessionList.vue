@@ -2,8 +2,8 @@
 import { onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { ago } from '@/domain/time'
 
 /** Where one is signed in, an owner everybody; each can be ended from here. */

@@ -2,9 +2,9 @@
 import { onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { ago, moment } from '@/domain/time'
 
 /** The links that show something to people without an account: one's own, for an owner everybody's. */

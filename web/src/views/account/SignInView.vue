@@ -2,8 +2,8 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import FormField from '@/components/form-field/FormField.vue'
-import { useEntry } from '@/composables/useEntry'
-import { useSession } from '@/composables/useSession'
+import { useEntry } from '@/composables/evening/useEntry'
+import { useSession } from '@/composables/people/useSession'
 import TheDoor from './TheDoor.vue'
 
 const session = useSession()

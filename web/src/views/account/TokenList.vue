@@ -3,9 +3,9 @@ import { onMounted, reactive, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { ago, moment } from '@/domain/time'
 
 /** Words by which programs of one's own ask in one's name; each for something, and for a while. */

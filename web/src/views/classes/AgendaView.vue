@@ -4,9 +4,9 @@ import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
-import { usePlanClass } from '@/composables/usePlanClass'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { usePlanClass } from '@/composables/evening/usePlanClass'
+import { useSession } from '@/composables/people/useSession'
 import { KIND_WORDS } from '@/domain/labels'
 import { day, hourMinute, later } from '@/domain/time'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
@@ -137,7 +137,7 @@ function passed(coming: Schemas['Coming']): boolean {
   text-decoration: none;
 }
 .when {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
   color: var(--accent);
 }
 .lines {
@@ -155,7 +155,7 @@ function passed(coming: Schemas['Coming']): boolean {
   align-items: baseline;
 }
 .kind {
-  font-size: 13px;
+  font-size: var(--size-2);
   font-weight: 700;
 }
 .recent {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day } from '@/domain/time'
 
 /** What lies over the weeks: days without a class, and themes; an instructor changes them here. */

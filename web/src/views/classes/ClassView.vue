@@ -9,11 +9,11 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import ShareKey from '@/components/share-key/ShareKey.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
-import { useWaiting } from '@/composables/useWaiting'
-import { useTogether } from '@/composables/useTogether'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
+import { useWaiting } from '@/composables/device/useWaiting'
+import { useTogether } from '@/composables/together/useTogether'
 import { day, hourMinute } from '@/domain/time'
 import AddLine from './AddLine.vue'
 import LeaderLine from './LeaderLine.vue'
@@ -308,7 +308,7 @@ h1 a {
   text-decoration: none;
 }
 .when {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
   color: var(--accent);
 }
 .waits {

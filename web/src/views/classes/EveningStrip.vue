@@ -118,10 +118,10 @@ button {
   overflow: hidden;
 }
 button b {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
 }
 button span {
-  font-size: 13px;
+  font-size: var(--size-2);
   line-height: 1.1;
   overflow: hidden;
   text-overflow: ellipsis;
@@ -143,7 +143,7 @@ button.on {
 .ticks {
   position: relative;
   height: 20px;
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 .ticks span {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 
 /** Who leads a class; where nobody does, or who does is away, who could. */
 const props = defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean }>()
@@ -79,7 +79,7 @@ function choose(name: string) {
   overflow: auto;
 }
 .people p {
-  font-size: 14px;
+  font-size: var(--size-3);
   line-height: 1.3;
 }
 .busy {

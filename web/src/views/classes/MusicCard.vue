@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { later, minutesSeconds } from '@/domain/time'
 
 /** The songs of the evening in order, what is slower to practise to, and what is missing. */

@@ -36,6 +36,6 @@ span {
   place-items: center;
   border-right: 2px solid var(--surface);
   overflow: hidden;
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 </style>

@@ -170,24 +170,24 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
   cursor: pointer;
 }
 .time {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 .what {
   display: grid;
 }
 .kind {
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 .stays {
   margin-left: var(--space-2);
 }
 .title {
-  font: 700 18px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   line-height: 1.25;
 }
 .reason {
-  font-size: 14px;
+  font-size: var(--size-3);
   color: var(--text-soft);
 }
 .more {
@@ -195,7 +195,7 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
   gap: var(--space-2);
   align-content: start;
   padding: 0 var(--space-3) var(--space-3) 84px;
-  font-size: 15px;
+  font-size: var(--size-4);
 }
 .strong {
   font-weight: 700;

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import MoveKeys from '@/components/move-keys/MoveKeys.vue'
-import { propose } from '@/composables/usePropose'
-import { useDo } from '@/composables/useDo'
+import { propose } from '@/composables/together/usePropose'
+import { useDo } from '@/composables/page/useDo'
 import { KIND_WORDS } from '@/domain/labels'
 import { same } from '@/domain/merge'
 import AddLine from './AddLine.vue'
@@ -93,7 +93,7 @@ async function send() {
 .over {
   color: var(--wrong);
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .line {
     grid-template-columns: minmax(0, 1fr) max-content;
   }

@@ -51,7 +51,7 @@ const cost = computed(() => {
 
 <style scoped>
 .big {
-  font: 700 30px var(--type-head);
+  font: 700 var(--size-10) var(--type-head);
 }
 .broken {
   margin: 0;

@@ -1,7 +1,7 @@
 import { computed } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { lastBy } from '@/api/last-by'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { adopted, mergeOrders, orderOf, type Line, type Order } from './order'
 
 type Sheet = Schemas['ClassSheet']

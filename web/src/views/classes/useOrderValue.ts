@@ -1,6 +1,6 @@
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** What the running order is worth, and what the last change of it cost. */
 export function useOrderValue(id: () => number, version: () => number | undefined) {

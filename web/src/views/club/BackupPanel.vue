@@ -2,8 +2,8 @@
 import { computed, onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { ago, moment } from '@/domain/time'
 
 /** The club's backups: when the last one was made, and what was found in it. */

@@ -2,9 +2,9 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, asFile, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { moment } from '@/domain/time'
 
 /** The whole club as one file: taken along, or brought into an installation that has none yet. */

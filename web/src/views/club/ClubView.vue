@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useSession } from '@/composables/useSession'
+import { useSession } from '@/composables/people/useSession'
 import PageHead from '@/components/page-head/PageHead.vue'
 import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from './BackupPanel.vue'

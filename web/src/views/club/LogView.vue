@@ -3,7 +3,7 @@ import { onMounted, ref, shallowRef, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { moment } from '@/domain/time'
 
 /** All that was done in the club, for its owner. */
@@ -116,7 +116,7 @@ const place = (line: Line) => {
   gap: var(--space-3);
   align-items: baseline;
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .line {
     grid-template-columns: minmax(0, 1fr);
     gap: 0;

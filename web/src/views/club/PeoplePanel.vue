@@ -2,7 +2,7 @@
 import { onMounted } from 'vue'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import InvitePanel from './InvitePanel.vue'
 import PersonRow from './PersonRow.vue'
 

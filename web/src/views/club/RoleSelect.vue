@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Role } from '@/composables/useSession'
+import type { Role } from '@/composables/people/useSession'
 import { ROLES } from './roles'
 
 /** What somebody may do. */

@@ -1,4 +1,4 @@
-import type { Role } from '@/composables/useSession'
+import type { Role } from '@/composables/people/useSession'
 
 /** What people may do, in words. */
 export const ROLES: Record<Role, { name: string; may: string }> = {

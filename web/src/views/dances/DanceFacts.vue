@@ -47,7 +47,7 @@ defineProps<{ reading: Schemas['Reading'] }>()
   padding: var(--space-2) 0;
 }
 .facts b {
-  font-size: 19px;
+  font-size: var(--size-7);
 }
 .why {
   display: inline-flex;

@@ -61,10 +61,10 @@ defineProps<{ dance: Schemas['ListedDance'] }>()
   justify-items: start;
 }
 .title strong {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 b {
-  font-size: 19px;
+  font-size: var(--size-7);
 }
 .known {
   display: flex;

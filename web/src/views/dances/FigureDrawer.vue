@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
-import { useFigures } from '@/composables/useFigures'
+import { useFigures } from '@/composables/page/useFigures'
 
 /** Explains a figure. */
 const name = defineModel<string>({ required: true })
@@ -51,7 +51,7 @@ const open = computed({
 
 <style scoped>
 .say {
-  font-size: 19px;
+  font-size: var(--size-7);
 }
 ol {
   padding-left: 1.4em;
@@ -68,7 +68,7 @@ li > .foot {
   margin-right: 4px;
 }
 h2 {
-  font-size: 26px;
+  font-size: var(--size-9);
   color: var(--text);
 }
 .care {

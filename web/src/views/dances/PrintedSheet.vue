@@ -50,12 +50,12 @@ li {
 }
 .printed {
   white-space: pre-wrap;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 button,
 li .quiet {
   all: unset;
-  font: 12px/1.4 var(--type-mono);
+  font: var(--size-1)/1.4 var(--type-mono);
   color: var(--text-soft);
   padding-left: var(--space-4);
   white-space: pre-wrap;

@@ -229,14 +229,14 @@ function addSection() {
   gap: var(--space-3);
 }
 .offers h3 {
-  font-size: 14px;
+  font-size: var(--size-3);
   color: var(--text-soft);
   margin-bottom: 4px;
 }
 .offers .chip {
   cursor: pointer;
   margin: 0 4px 4px 0;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .problem {
   color: var(--wrong);

@@ -6,8 +6,8 @@ import ReasonList from '@/components/reason-list/ReasonList.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
-import { useChoice } from '@/composables/useChoice'
-import { useClock } from '@/composables/useClock'
+import { useChoice } from '@/composables/page/useChoice'
+import { useClock } from '@/composables/sound/useClock'
 import type { ClockView } from '@/domain/clock-view'
 import type { CountingStyle } from '@/domain/counting'
 import { OPTION_WORDS } from '@/domain/labels'
@@ -156,7 +156,7 @@ h3 {
   gap: 8px;
 }
 .n {
-  font-size: 22px;
+  font-size: var(--size-8);
   color: var(--accent);
 }
 .option {
@@ -169,7 +169,7 @@ h3 {
   align-items: center;
   gap: 6px;
   margin-left: auto;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .bar {
   width: 64px;

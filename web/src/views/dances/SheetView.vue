@@ -7,9 +7,9 @@ import SentencePaper from '@/components/dance-paper/SentencePaper.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import WallSelect from '@/components/wall-select/WallSelect.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
-import { provideClock } from '@/composables/useClock'
-import { useChoice } from '@/composables/useChoice'
-import { useLoad } from '@/composables/useLoad'
+import { provideClock } from '@/composables/sound/useClock'
+import { useChoice } from '@/composables/page/useChoice'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** A dance as one or two printed pages, in the club's words. */
 const route = useRoute()

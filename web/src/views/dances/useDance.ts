@@ -1,9 +1,10 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { adoptOldDraft } from '@/composables/old-draft'
-import { propose } from '@/composables/usePropose'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { useLatest } from '@/composables/page/useLatest'
+import { adoptOldDraft } from '@/composables/page/old-draft'
+import { propose } from '@/composables/together/usePropose'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { mergeText } from '@/domain/merge'
 
 type Sheet = Schemas['DanceSheet']
@@ -32,8 +33,7 @@ export function useDance() {
   const reading = ref<Schemas['Reading']>()
   /** The text that the reading was made from. */
   const readText = ref('')
-  const trouble = ref('')
-  const checking = ref(false)
+  const { problem: trouble, loading: checking, run } = useLatest()
 
   const key = () => `ulna-dance-${id.value ?? 'new'}`
   const text = useVersioned<string, Sheet>({
@@ -72,24 +72,14 @@ export function useDance() {
     if (!text.problem.value) await check()
   }
 
-  let asked = 0
-  async function check() {
-    const mine = ++asked
-    const stepText = text.value.value
-    checking.value = true
-    try {
+  const check = () =>
+    run(async (isWanted) => {
+      const stepText = text.value.value
       const found = await ask(api.POST('/api/writing/check', { body: { stepText } }))
-      if (mine === asked) {
-        reading.value = found
-        readText.value = stepText
-        trouble.value = ''
-      }
-    } catch (e) {
-      if (mine === asked) trouble.value = (e as Error).message
-    } finally {
-      if (mine === asked) checking.value = false
-    }
-  }
+      if (!isWanted()) return
+      reading.value = found
+      readText.value = stepText
+    })
   watchDebounced(text.value, check, { debounce: CHECK_AFTER_MS })
 
   /** Takes a text that was not typed, and reads it at once. */

@@ -1,6 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { useLatest } from '@/composables/page/useLatest'
 import type { Level, Pace } from '@/domain/labels'
 
 /** What the list of dances is narrowed to; empty means any. */
@@ -38,31 +39,21 @@ export function useDanceList() {
   const dances = ref<Schemas['ListedDance'][]>([])
   const all = ref<number>()
   const found = ref(0)
-  const problem = ref('')
-  const loading = ref(false)
-  let asked = 0
+  const { problem, loading, run } = useLatest()
 
-  async function askFor(from: number) {
-    const mine = ++asked
-    loading.value = true
-    try {
+  const askFor = (from: number) =>
+    run(async (isWanted) => {
       // What is empty is not asked for: an address that says less is remembered for longer.
       const narrowed = Object.fromEntries(
         Object.entries(filter.value).filter(([, wanted]) => wanted !== '' && wanted !== undefined),
       )
       const query = { ...narrowed, sort: sort.value, from, most: PAGE }
       const page = await ask(api.GET('/api/dances/list', { params: { query } }))
-      if (mine !== asked) return
+      if (!isWanted()) return
       dances.value = from === 0 ? page.dances : [...dances.value, ...page.dances]
       all.value = page.all
       found.value = page.found
-      problem.value = ''
-    } catch (e) {
-      if (mine === asked) problem.value = (e as Error).message
-    } finally {
-      if (mine === asked) loading.value = false
-    }
-  }
+    })
 
   const load = () => askFor(0)
   /** The next page, where there is one and none is on its way. */

@@ -5,11 +5,11 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { confirmed } from '@/composables/confirm'
-import { useClicker } from '@/composables/useClicker'
-import { keptAs, useEvening } from '@/composables/useEvening'
-import { useKept } from '@/composables/useKept'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { confirmed } from '@/composables/page/confirm'
+import { useClicker } from '@/composables/sound/useClicker'
+import { keptAs, useEvening } from '@/composables/evening/useEvening'
+import { useKept } from '@/composables/device/useKept'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import {
   back,
   behind,
@@ -190,13 +190,13 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
   display: flex;
   gap: var(--space-3);
   align-items: baseline;
-  font-size: 22px;
+  font-size: var(--size-8);
 }
 .left b {
-  font: 700 44px/1 var(--type-head);
+  font: 700 var(--size-11)/1 var(--type-head);
 }
 .left .chip {
-  font-size: 19px;
+  font-size: var(--size-7);
 }
 .note {
   background: var(--notice-wash);
@@ -238,7 +238,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
   margin: var(--space-2) 0;
 }
 .kind {
-  font: 700 28px var(--type-head);
+  font: 700 var(--size-10) var(--type-head);
   color: var(--accent);
 }
 .title {
@@ -265,7 +265,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
   padding: 0 var(--space-4);
   border: 2px solid var(--accent);
   border-radius: var(--radius);
-  font: 700 20px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   color: inherit;
   text-decoration: none;
 }
@@ -281,7 +281,7 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(`/classes/${id.
 }
 @media (max-width: 700px) {
   .kind {
-    font-size: 22px;
+    font-size: var(--size-8);
   }
 }
 </style>

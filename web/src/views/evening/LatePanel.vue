@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { KIND_WORDS } from '@/domain/labels'
 
 /** The best of the rest for the minutes that are left, as it loses the least. */
@@ -75,7 +75,7 @@ li {
   align-items: baseline;
   border-bottom: 1px solid var(--line);
   padding: 6px 0;
-  font-size: 22px;
+  font-size: var(--size-8);
 }
 .out b {
   text-decoration: line-through;
@@ -83,7 +83,7 @@ li {
 }
 small {
   display: block;
-  font-size: 16px;
+  font-size: var(--size-5);
   color: var(--notice-text);
   font-weight: 700;
 }

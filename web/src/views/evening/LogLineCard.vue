@@ -130,7 +130,7 @@ function turn(section: number) {
   border: 2px solid var(--line);
   border-radius: var(--radius);
   background: var(--surface);
-  font: 700 18px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   cursor: pointer;
 }
 .three .on {
@@ -152,7 +152,7 @@ function turn(section: number) {
 }
 .spot small {
   font-weight: 400;
-  font-size: 12px;
+  font-size: var(--size-1);
 }
 .spot.shaky {
   background: var(--notice-wash);

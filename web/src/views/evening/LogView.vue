@@ -6,14 +6,14 @@ import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
-import { useDo } from '@/composables/useDo'
-import { keptAs, useEvening } from '@/composables/useEvening'
-import { useKept } from '@/composables/useKept'
-import { useLoad } from '@/composables/useLoad'
-import { useOutbox } from '@/composables/useOutbox'
-import { useSession } from '@/composables/useSession'
-import { useChanges } from '@/composables/useLive'
-import { sayDone } from '@/composables/say'
+import { useDo } from '@/composables/page/useDo'
+import { keptAs, useEvening } from '@/composables/evening/useEvening'
+import { useKept } from '@/composables/device/useKept'
+import { useLoad } from '@/composables/page/useLoad'
+import { useOutbox } from '@/composables/device/useOutbox'
+import { useSession } from '@/composables/people/useSession'
+import { useChanges } from '@/composables/together/useLive'
+import { sayDone } from '@/composables/page/say'
 import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
 import { day, hourMinute } from '@/domain/time'
 import LogCame from './LogCame.vue'
@@ -197,7 +197,7 @@ async function again() {
   margin-inline: auto;
 }
 .when {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
   color: var(--accent);
 }
 .waits {
@@ -206,6 +206,6 @@ async function again() {
 .huge {
   width: 100%;
   min-height: 60px;
-  font-size: 18px;
+  font-size: var(--size-7);
 }
 </style>

@@ -54,7 +54,7 @@ li {
   align-items: center;
   padding: 5px 6px;
   border-bottom: 1px solid var(--line);
-  font-size: 18px;
+  font-size: var(--size-7);
 }
 .on {
   background: var(--accent-wash);

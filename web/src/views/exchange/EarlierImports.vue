@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { confirmed } from '@/composables/confirm'
-import { useDo } from '@/composables/useDo'
+import { confirmed } from '@/composables/page/confirm'
+import { useDo } from '@/composables/page/useDo'
 import { moment } from '@/domain/time'
 import { counted } from './kinds'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useSession } from '@/composables/useSession'
+import { useSession } from '@/composables/people/useSession'
 
 /** What the club gives, as files that come in again here and open elsewhere. */
 const session = useSession()

@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import { sayFailed } from '@/composables/say'
+import { useDo } from '@/composables/page/useDo'
+import { sayFailed } from '@/composables/page/say'
 
 export type Find = Schemas['FindView']
 type BroughtFile = Schemas['BroughtFile']

@@ -3,8 +3,8 @@ import { onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
 import DraftNote from '@/components/draft-note/DraftNote.vue'
-import { useDo } from '@/composables/useDo'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { useDo } from '@/composables/page/useDo'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { mergeText } from '@/domain/merge'
 
 /** One of the texts in which the club says what is its own. */

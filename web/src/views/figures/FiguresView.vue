@@ -5,9 +5,9 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
-import { useDo } from '@/composables/useDo'
-import { useFigures, type Figure } from '@/composables/useFigures'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useFigures, type Figure } from '@/composables/page/useFigures'
+import { useSession } from '@/composables/people/useSession'
 import { LEVEL_WORDS } from '@/domain/labels'
 import ClubText from './ClubText.vue'
 import FigureDrawer from '@/views/dances/FigureDrawer.vue'
@@ -123,7 +123,7 @@ h2::first-letter {
   text-transform: uppercase;
 }
 .name {
-  font: 700 18px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   text-decoration: underline;
   padding-left: 0;
 }
@@ -140,6 +140,6 @@ pre {
   border-radius: var(--radius-small);
   overflow: auto;
   max-height: 260px;
-  font: 400 13px/1.5 var(--type-mono);
+  font: 400 var(--size-2)/1.5 var(--type-mono);
 }
 </style>

@@ -28,7 +28,7 @@ defineProps<{ number: number; title: string; done: boolean; optional?: boolean }
   border-radius: 50%;
   display: grid;
   place-items: center;
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   background: var(--inset);
 }
 .mark.done {
@@ -39,7 +39,7 @@ h2 .quiet {
   font-family: var(--type);
   font-weight: 400;
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .step {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -2,9 +2,9 @@
 import { computed, onMounted } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { api, ask } from '@/api/client'
-import { confirmed } from '@/composables/confirm'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { confirmed } from '@/composables/page/confirm'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { ROLES } from '@/views/club/roles'
 
 /** An invented club to look around in, beside one's own; it is removed again. */

@@ -3,8 +3,8 @@ import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** Easy dances that come with the program, to choose from. */
 const emit = defineEmits<{ taken: [] }>()

@@ -2,9 +2,9 @@
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
-import { useDo } from '@/composables/useDo'
+import { useDo } from '@/composables/page/useDo'
 import SectionChoice from '@/components/section-choice/SectionChoice.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { upTo } from '@/domain/sections'
 

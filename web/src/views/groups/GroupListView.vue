@@ -5,8 +5,8 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { WEEKDAY_WORDS } from '@/domain/labels'
 import { hourMinute } from '@/domain/time'
 import GroupForm from './GroupForm.vue'
@@ -92,6 +92,6 @@ async function added() {
   align-items: center;
 }
 .numbers b {
-  font: 700 24px var(--type-head);
+  font: 700 var(--size-9) var(--type-head);
 }
 </style>

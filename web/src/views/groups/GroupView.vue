@@ -12,11 +12,11 @@ import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
 import ShareBar from '@/components/share-bar/ShareBar.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
-import { confirmed } from '@/composables/confirm'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
-import { useChanges } from '@/composables/useLive'
+import { confirmed } from '@/composables/page/confirm'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
+import { useChanges } from '@/composables/together/useLive'
 import { HAPPENED_WORDS, LEVEL_WORDS, OUTCOME_WORDS, STAGE_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day, dueWords, hourMinute } from '@/domain/time'
@@ -318,7 +318,7 @@ async function written() {
   margin: var(--space-2) 0 var(--space-3);
 }
 .shelf .quiet {
-  font: 400 14px var(--type);
+  font: 400 var(--size-3) var(--type);
   margin-left: 8px;
 }
 .sides {
@@ -341,14 +341,14 @@ async function written() {
   gap: var(--space-2);
   align-items: center;
   margin: 0;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .share {
   flex: 0 0 90px;
 }
 .trips {
   margin: 0;
-  font-size: 14px;
+  font-size: var(--size-3);
   font-weight: 700;
   color: var(--notice-text);
 }
@@ -369,12 +369,12 @@ async function written() {
   border-left: 6px solid var(--notice);
 }
 .title {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   color: inherit;
 }
 .why {
   border-top: 1px solid var(--line);
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .entries {
   list-style: none;

@@ -5,8 +5,8 @@ import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
-import { useChanges } from '@/composables/useLive'
-import { useLoad } from '@/composables/useLoad'
+import { useChanges } from '@/composables/together/useLive'
+import { useLoad } from '@/composables/page/useLoad'
 import { LEVELS } from '@/domain/labels'
 import { day } from '@/domain/time'
 
@@ -154,7 +154,7 @@ td {
   vertical-align: middle;
 }
 tbody th {
-  font: 700 16px var(--type-head);
+  font: 700 var(--size-5) var(--type-head);
   white-space: nowrap;
 }
 .due {

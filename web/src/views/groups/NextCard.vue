@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** What the group could learn next, the best first, each with its reasons. */
 const props = defineProps<{ group: number }>()
@@ -70,10 +70,10 @@ defineExpose({ load })
   margin: 0;
 }
 .title {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
   color: inherit;
 }
 .quiet {
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { confirmed } from '@/composables/confirm'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { confirmed } from '@/composables/page/confirm'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { moment } from '@/domain/time'
 
 /** The polls of a group that are open: what was ticked how often, until they are counted. */

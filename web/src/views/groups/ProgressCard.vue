@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import ProgressChart from './ProgressChart.vue'
 
 /** What the group has learned over the weeks, drawn. */

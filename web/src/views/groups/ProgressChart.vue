@@ -135,7 +135,7 @@ function key(event: KeyboardEvent) {
   list-style: none;
   margin: 0 0 var(--space-2);
   padding: 0;
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 .legend li {
@@ -154,7 +154,7 @@ svg {
   display: block;
 }
 .axis {
-  font-size: 13px;
+  font-size: var(--size-2);
   fill: var(--text-soft);
 }
 .rule {

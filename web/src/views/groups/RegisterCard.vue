@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { confirmed } from '@/composables/confirm'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { confirmed } from '@/composables/page/confirm'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day } from '@/domain/time'
 
 /** Who comes to the group: names, heads or nothing, as the club chooses. */
@@ -167,7 +167,7 @@ async function write() {
   border-radius: 3px 3px 0 0;
 }
 .bars small {
-  font-size: 12px;
+  font-size: var(--size-1);
   color: var(--text-soft);
   white-space: nowrap;
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 import { day } from '@/domain/time'
 import PollLine from './PollLine.vue'
 
@@ -115,6 +115,6 @@ async function drop(request: number) {
 }
 .list .quiet {
   flex: 1;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 </style>

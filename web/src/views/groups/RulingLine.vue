@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
+import { useDo } from '@/composables/page/useDo'
 import { STAGE_WORDS, type Stage } from '@/domain/labels'
 import { day } from '@/domain/time'
 

@@ -4,7 +4,7 @@ import { api, ask, type Schemas } from '@/api/client'
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day } from '@/domain/time'
@@ -107,7 +107,7 @@ const clear = () => {
   grid-template-columns: minmax(140px, 260px) minmax(0, 1fr) 70px;
   gap: var(--space-3);
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .line {
     grid-template-columns: minmax(0, 1fr) max-content;
     gap: 0 var(--space-3);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { LEVEL_WORDS } from '@/domain/labels'
 
 /** The figures of the group by family: known, danced, met, and still to come. */
@@ -74,7 +74,7 @@ const count = computed(() => (data.value ?? []).flatMap((one) => one.figures).fi
 
 <style scoped>
 h2 .quiet {
-  font: 400 14px var(--type);
+  font: 400 var(--size-3) var(--type);
   margin-left: 8px;
 }
 .families {

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import StageMark from '@/components/stage-mark/StageMark.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
 import { day, dueWords } from '@/domain/time'
 import { closedIn, marks, monthsOver, weeksUntil } from '@/domain/weeks'
@@ -130,12 +130,12 @@ const HOW = ['SOLID', 'SHAKY', 'LOST'] as const
 table {
   border-collapse: collapse;
   width: 100%;
-  font-size: 15px;
+  font-size: var(--size-4);
 }
 th {
   text-align: left;
   font-weight: 600;
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 .month {
@@ -160,7 +160,7 @@ tbody td {
   white-space: nowrap;
 }
 .name .plain-button {
-  font: 700 15px var(--type-head);
+  font: 700 var(--size-4) var(--type-head);
   color: var(--text);
   padding: 0;
 }
@@ -169,7 +169,7 @@ tbody td {
   color: var(--notice-text);
 }
 .heads small {
-  font-size: 12px;
+  font-size: var(--size-1);
 }
 .share small {
   display: block;

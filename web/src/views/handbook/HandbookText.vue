@@ -36,7 +36,7 @@ function follow(event: MouseEvent) {
   padding: var(--space-3);
   border-radius: var(--radius-small);
   overflow-x: auto;
-  font: 14px/1.45 var(--type-mono);
+  font: var(--size-3)/1.45 var(--type-mono);
 }
 .text :deep(ul) {
   padding-left: 22px;

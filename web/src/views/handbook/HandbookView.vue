@@ -94,7 +94,7 @@ article {
   max-width: 760px;
 }
 article > h2 {
-  font-size: 28px;
+  font-size: var(--size-10);
   margin-bottom: var(--space-3);
 }
 section {
@@ -104,7 +104,7 @@ section {
 h3 {
   margin-bottom: var(--space-2);
 }
-@media (max-width: 800px) {
+@media (max-width: 1000px) {
   .book {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -6,10 +6,10 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
-import { useKept } from '@/composables/useKept'
-import { keptAs } from '@/composables/useEvening'
-import { useChanges } from '@/composables/useLive'
-import { useSession } from '@/composables/useSession'
+import { useKept } from '@/composables/device/useKept'
+import { keptAs } from '@/composables/evening/useEvening'
+import { useChanges } from '@/composables/together/useLive'
+import { useSession } from '@/composables/people/useSession'
 import { KIND_WORDS } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { day, hourMinute } from '@/domain/time'
@@ -131,14 +131,14 @@ const led = computed(() => (data.value?.leader === session.name ? 'you lead' : d
   margin-inline: auto;
 }
 .when {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
   color: var(--accent);
 }
 .first {
   display: grid;
   gap: var(--space-2);
   border-left: 8px solid var(--accent);
-  font-size: 18px;
+  font-size: var(--size-7);
   line-height: 1.45;
 }
 .first p:first-child {
@@ -158,7 +158,7 @@ const led = computed(() => (data.value?.leader === session.name ? 'you lead' : d
   align-content: start;
 }
 .title {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   color: inherit;
 }
 .trips {
@@ -186,10 +186,10 @@ const led = computed(() => (data.value?.leader === session.name ? 'you lead' : d
 }
 @media print {
   .brief {
-    font-size: 12px;
+    font-size: var(--size-1);
   }
   .first {
-    font-size: 13px;
+    font-size: var(--size-2);
   }
   .dances {
     grid-template-columns: 1fr 1fr;

@@ -11,9 +11,9 @@ import PocketCard from '@/components/evening-paper/PocketCard.vue'
 import TeachPaper from '@/components/evening-paper/TeachPaper.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useChoice } from '@/composables/useChoice'
-import { provideClock } from '@/composables/useClock'
-import { useLoad } from '@/composables/useLoad'
+import { useChoice } from '@/composables/page/useChoice'
+import { provideClock } from '@/composables/sound/useClock'
+import { useLoad } from '@/composables/page/useLoad'
 import { day, hourMinute, later } from '@/domain/time'
 import { calledOf, PAUSE_WORDS, timeAt } from '@/views/socials/order'
 import { usePapers, type PaperKind } from './usePapers'
@@ -188,7 +188,7 @@ const print = () => window.print()
   gap: 10px;
   max-width: 800px;
 }
-@media (max-width: 600px) {
+@media (max-width: 700px) {
   .cards {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { askTeach } from '@/composables/useTakeAlong'
+import { useLatest } from '@/composables/page/useLatest'
+import { askTeach } from '@/composables/device/useTakeAlong'
 
 /** What can be printed for an evening. */
 export type PaperKind = 'plan' | 'songs' | 'teach' | 'calls' | 'sheet' | 'card'
@@ -19,25 +20,15 @@ export function usePapers() {
   const social = ref<Schemas['SocialSheet']>()
   const music = ref<Schemas['MusicOfClass']>()
   const dances = ref<DancePapers[]>([])
-  const problem = ref('')
-  const loading = ref(false)
-  let asked = 0
+  const { problem, loading, run } = useLatest()
 
   /** Gets papers, unless other ones are asked for in the meantime. */
-  async function get(papers: (isWanted: () => boolean) => Promise<void>) {
-    const mine = ++asked
-    loading.value = true
+  function get(papers: (isWanted: () => boolean) => Promise<void>) {
     problem.value = ''
     dances.value = []
     sheet.value = undefined
     social.value = undefined
-    try {
-      await papers(() => mine === asked)
-    } catch (e) {
-      if (mine === asked) problem.value = (e as Error).message
-    } finally {
-      if (mine === asked) loading.value = false
-    }
+    return run(papers)
   }
 
   const load = (id: number) =>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import QrPicture from '@/components/qr-picture/QrPicture.vue'
-import type { CueScreen } from '@/composables/useCueScreen'
+import type { CueScreen } from '@/composables/together/useCueScreen'
 
 /** A second screen for the dancers: a tablet on a stand, a projector. */
 const props = defineProps<{ cue: CueScreen }>()
@@ -45,6 +45,6 @@ const address = computed(() => `${location.origin}/screen/${code.value}`)
   overflow-wrap: anywhere;
 }
 .code {
-  font: 700 27px var(--type-mono);
+  font: 700 var(--size-9) var(--type-mono);
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
-import type { OwnMusic } from '@/composables/useOwnMusic'
-import { useSoundFile } from '@/composables/useSoundFile'
+import type { OwnMusic } from '@/composables/sound/useOwnMusic'
+import { useSoundFile } from '@/composables/sound/useSoundFile'
 import { minutesSeconds } from '@/domain/time'
 
 /** A song of one's own: chosen here, kept here, lined up by ear. */

@@ -5,19 +5,19 @@ import type { Schemas } from '@/api/client'
 import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import RunStage from '@/components/run-stage/RunStage.vue'
-import { provideClock } from '@/composables/useClock'
-import { useCueScreen } from '@/composables/useCueScreen'
-import { useGroupRun } from '@/composables/useGroupRun'
-import { useLadderKeys } from '@/composables/useLadderKeys'
-import { useLoad } from '@/composables/useLoad'
-import { useMediaKeys } from '@/composables/useMediaKeys'
-import { useOwnMusic } from '@/composables/useOwnMusic'
-import { useRunThrough } from '@/composables/useRunThrough'
-import { useSound } from '@/composables/useSound'
-import { askRun } from '@/composables/useTakeAlong'
-import { useTheme } from '@/composables/useTheme'
-import { useTonight } from '@/composables/useTonight'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { provideClock } from '@/composables/sound/useClock'
+import { useCueScreen } from '@/composables/together/useCueScreen'
+import { useGroupRun } from '@/composables/together/useGroupRun'
+import { useLadderKeys } from '@/composables/evening/useLadderKeys'
+import { useLoad } from '@/composables/page/useLoad'
+import { useMediaKeys } from '@/composables/sound/useMediaKeys'
+import { useOwnMusic } from '@/composables/sound/useOwnMusic'
+import { useRunThrough } from '@/composables/evening/useRunThrough'
+import { useSound } from '@/composables/sound/useSound'
+import { askRun } from '@/composables/device/useTakeAlong'
+import { useTheme } from '@/composables/page/useTheme'
+import { useTonight } from '@/composables/evening/useTonight'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import { CLOCK_VIEWS } from '@/domain/clock-view'
 import { OUTCOME_WORDS } from '@/domain/labels'
 import { NO_SOUND } from '@/domain/run/awake'
@@ -242,7 +242,7 @@ const { theme, toggle } = useTheme()
   background: var(--notice-wash);
   border-left: 6px solid var(--notice);
   padding: var(--space-2) var(--space-4);
-  font-size: 20px;
+  font-size: var(--size-7);
 }
 .panels {
   display: grid;

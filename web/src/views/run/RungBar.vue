@@ -45,10 +45,10 @@ button {
   align-content: center;
 }
 span {
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 .nudge {
-  font: 700 22px var(--type-head);
+  font: 700 var(--size-8) var(--type-head);
   min-width: 44px;
 }
 .done {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Sound } from '@/composables/useSound'
+import type { Sound } from '@/composables/sound/useSound'
 
 /** How loud each is; remembered on this device. */
 const props = defineProps<{ sound: Sound; music: boolean }>()

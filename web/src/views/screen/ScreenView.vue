@@ -4,9 +4,9 @@ import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 import RunStage from '@/components/run-stage/RunStage.vue'
-import { provideHallClock } from '@/composables/useClock'
-import { useServerClock } from '@/composables/useServerClock'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { provideHallClock } from '@/composables/sound/useClock'
+import { useServerClock } from '@/composables/sound/useServerClock'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import { tickAt } from '@/domain/run/follow'
 import { momentAt } from '@/domain/run/moment'
 import { sameScope } from '@/domain/run/scope'
@@ -112,10 +112,10 @@ function go() {
   min-height: 560px;
 }
 h1 {
-  font-size: 30px;
+  font-size: var(--size-10);
 }
 .percent {
-  font: 700 30px var(--type-head);
+  font: 700 var(--size-10) var(--type-head);
 }
 .ask,
 .wait {
@@ -123,10 +123,10 @@ h1 {
   display: grid;
   gap: var(--space-3);
   max-width: 420px;
-  font-size: 20px;
+  font-size: var(--size-7);
 }
 input {
-  font: 700 32px var(--type-mono);
+  font: 700 var(--size-10) var(--type-mono);
   padding: var(--space-3);
   text-transform: uppercase;
   border: 2px solid var(--text-soft);

@@ -3,7 +3,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
-import { useDo } from '@/composables/useDo'
+import { useDo } from '@/composables/page/useDo'
 
 /** What would you like to dance next? A few ticks, no name; this device has one vote. */
 const props = defineProps<{ word: string; title: string; poll: Schemas['PollChoices'] }>()
@@ -80,7 +80,7 @@ fieldset {
   margin: 0;
 }
 legend {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   padding: 0;
 }
 </style>

@@ -11,8 +11,8 @@ import PlanPaper from '@/components/evening-paper/PlanPaper.vue'
 import TeachPaper from '@/components/evening-paper/TeachPaper.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
-import { provideClock } from '@/composables/useClock'
-import { useLoad } from '@/composables/useLoad'
+import { provideClock } from '@/composables/sound/useClock'
+import { useLoad } from '@/composables/page/useLoad'
 import { sectionWords } from '@/domain/sections'
 import { day, hourMinute } from '@/domain/time'
 import SharedPoll from './SharedPoll.vue'
@@ -100,9 +100,9 @@ const printed = computed(() => data.value && data.value.kind !== 'PRACTICE' && d
   max-width: none;
 }
 .from {
-  font: 800 19px var(--type-head);
+  font: 800 var(--size-7) var(--type-head);
 }
 .from .quiet {
-  font: 400 14px var(--type);
+  font: 400 var(--size-3) var(--type);
 }
 </style>

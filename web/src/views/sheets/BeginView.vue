@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import PageHead from '@/components/page-head/PageHead.vue'
-import { useSession } from '@/composables/useSession'
+import { useSession } from '@/composables/people/useSession'
 import DropPlace from './DropPlace.vue'
-import { usePile } from '@/composables/usePile'
+import { usePile } from '@/composables/sheets/usePile'
 
 /** A new dance begins in one of three ways. */
 const session = useSession()
@@ -60,7 +60,7 @@ const unfinished = ['ulna-dance-new', 'ulna-draft-new'].some((key) => localStora
 code {
   font-family: var(--type-mono);
 }
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .ways {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/api/client'
-import type { PileSheet } from '@/composables/usePile'
+import type { PileSheet } from '@/composables/sheets/usePile'
 
 /** One line in doubt: why, what it was taken for, what else it could be. */
 const props = defineProps<{
@@ -101,7 +101,7 @@ function put(i: number) {
 .mono,
 .mono :deep(textarea) {
   font-family: var(--type-mono);
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 .others {
   gap: var(--space-1);
@@ -115,7 +115,7 @@ function put(i: number) {
   padding: var(--space-2);
 }
 kbd {
-  font: 600 12px var(--type);
+  font: 600 var(--size-1) var(--type);
   border: 1px solid currentcolor;
   border-radius: 4px;
   padding: 0 5px;
@@ -125,6 +125,6 @@ kbd {
 ul {
   margin: 0;
   padding-left: 18px;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useDo } from '@/composables/useDo'
-import { usePile } from '@/composables/usePile'
+import { useDo } from '@/composables/page/useDo'
+import { usePile } from '@/composables/sheets/usePile'
 
 /** Where a sheet is pasted, dropped or chosen. */
 defineProps<{ large?: boolean }>()

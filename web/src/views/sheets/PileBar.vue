@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toLookAt, type PileSheet } from '@/composables/usePile'
+import { toLookAt, type PileSheet } from '@/composables/sheets/usePile'
 
 /** The pile: every sheet with what is still to be done. */
 defineProps<{ sheets: PileSheet[] }>()
@@ -51,7 +51,7 @@ button b {
   white-space: nowrap;
 }
 button span {
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 button[aria-current='true'] {

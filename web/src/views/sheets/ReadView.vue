@@ -5,14 +5,15 @@ import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import WallMap from '@/components/wall-map/WallMap.vue'
-import { provideClock } from '@/composables/useClock'
-import { useDo } from '@/composables/useDo'
+import { useLatest } from '@/composables/page/useLatest'
+import { provideClock } from '@/composables/sound/useClock'
+import { useDo } from '@/composables/page/useDo'
 import DropPlace from './DropPlace.vue'
 import DoubtPanel from './DoubtPanel.vue'
 import PileBar from './PileBar.vue'
 import SheetPaper from './SheetPaper.vue'
 import UnderstoodPanel from './UnderstoodPanel.vue'
-import { toLookAt, twin, usePile } from '@/composables/usePile'
+import { toLookAt, twin, usePile } from '@/composables/sheets/usePile'
 
 /** Sheets that were read: the paper, what was understood of it, and what is in doubt. */
 const pile = usePile()
@@ -21,7 +22,6 @@ const router = useRouter()
 const { busy, run } = useDo()
 provideClock()
 const reading = ref<Schemas['Reading']>()
-const trouble = ref('')
 /** The line of the sheet that is looked at, by its number. */
 const shown = ref(0)
 const adding = ref(false)
@@ -31,20 +31,13 @@ const waiting = computed(() => (current.value ? toLookAt(current.value) : []))
 const line = computed(() => current.value?.lines.find((one) => one.number === shown.value))
 const errors = computed(() => reading.value?.remarks.filter((remark) => remark.severity === 'ERROR') ?? [])
 
-let asked = 0
-async function check() {
-  const mine = ++asked
-  if (!stepText.value) return
-  try {
+const { problem: trouble, run: read } = useLatest()
+const check = () =>
+  read(async (isWanted) => {
+    if (!stepText.value) return
     const found = await ask(api.POST('/api/writing/check', { body: { stepText: stepText.value } }))
-    if (mine === asked) {
-      reading.value = found
-      trouble.value = ''
-    }
-  } catch (e) {
-    if (mine === asked) trouble.value = (e as Error).message
-  }
-}
+    if (isWanted()) reading.value = found
+  })
 watchDebounced(stepText, check, { debounce: 150, immediate: true })
 watch(
   () => current.value?.key,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PileSheet } from '@/composables/usePile'
+import type { PileSheet } from '@/composables/sheets/usePile'
 
 /** The sheet as it was printed, line by line, each with how well it was read. */
 const props = defineProps<{ sheet: PileSheet }>()
@@ -66,7 +66,7 @@ button {
   width: 100%;
   padding: 1px var(--space-3) 1px 6px;
   cursor: pointer;
-  font-size: 14px;
+  font-size: var(--size-3);
   line-height: 1.4;
   white-space: pre-wrap;
   border-left: 4px solid transparent;

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import CountStrip from '@/components/count-strip/CountStrip.vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 
 /** What was understood: every section on its strip, and its lines of step text. */
 const props = defineProps<{
@@ -97,7 +97,7 @@ ul {
 li button {
   all: unset;
   cursor: pointer;
-  font: 13px/1.5 var(--type-mono);
+  font: var(--size-2)/1.5 var(--type-mono);
   white-space: pre-wrap;
   padding: 0 var(--space-1);
   border-radius: 4px;

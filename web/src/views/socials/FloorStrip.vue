@@ -91,7 +91,7 @@ const rows = computed(() =>
   align-items: center;
 }
 .name {
-  font-size: 14px;
+  font-size: var(--size-3);
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -135,7 +135,7 @@ const rows = computed(() =>
   top: 0;
   display: grid;
   place-items: center;
-  font-size: 12px;
+  font-size: var(--size-1);
   color: var(--text-soft);
   overflow: hidden;
 }
@@ -150,7 +150,7 @@ const rows = computed(() =>
   background: repeating-linear-gradient(45deg, var(--wrong) 0 4px, var(--wrong-wash) 4px 8px);
 }
 .scale > span {
-  font-size: 12px;
+  font-size: var(--size-1);
   color: var(--text-soft);
   border-left: 1px solid var(--line);
   padding-left: 4px;

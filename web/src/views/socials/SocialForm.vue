@@ -3,7 +3,7 @@ import { computed, onMounted, reactive, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
 import GroupNumbers from '@/components/group-numbers/GroupNumbers.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { hourMinute } from '@/domain/time'
 import { PAUSE_WORDS } from './order'
 

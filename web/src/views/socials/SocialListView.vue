@@ -4,9 +4,9 @@ import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day, hourMinute } from '@/domain/time'
 import SocialForm from './SocialForm.vue'
 
@@ -60,6 +60,6 @@ async function make(body: Schemas['SocialForm']) {
 
 <style scoped>
 .name {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 </style>

@@ -2,7 +2,7 @@
 import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import PageState from '@/components/page-state/PageState.vue'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import { HOW_WORDS, onNow, PAUSE_WORDS, isSong, timeAt, titleOf, toCome, type Line } from './order'
 import { useSocial } from './useSocial'
 

@@ -107,7 +107,7 @@ const plus = (of: number) => (of > 0 ? `+${of}` : String(of))
   color: inherit;
 }
 .who {
-  font-size: 15px;
+  font-size: var(--size-4);
 }
 .second {
   gap: 2px 14px;

@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useChanges } from '@/composables/useLive'
-import { useLoad } from '@/composables/useLoad'
+import { useChanges } from '@/composables/together/useLive'
+import { useLoad } from '@/composables/page/useLoad'
 import type { Song } from './order'
 
 /** A social: its order, a better one that is proposed, and how it goes on the evening. */

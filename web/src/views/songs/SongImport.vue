@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
+import { useDo } from '@/composables/page/useDo'
 
 /** A list comes in: first it is told what would happen, line by line, then it is done. */
 const open = defineModel<boolean>({ required: true })

@@ -5,8 +5,8 @@ import LongList from '@/components/long-list/LongList.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import FilterBar from '@/components/filter-bar/FilterBar.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { minutesSeconds } from '@/domain/time'
 import RemovedList from '@/components/removed-list/RemovedList.vue'
 import SongImport from './SongImport.vue'
@@ -132,10 +132,10 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
   line-height: 1.25;
 }
 .what b {
-  font: 700 18px/1.2 var(--type-head);
+  font: 700 var(--size-7)/1.2 var(--type-head);
 }
 .speed b {
-  font-size: 18px;
+  font-size: var(--size-7);
 }
 .speed .quiet {
   margin-left: 5px;
@@ -146,7 +146,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .song {
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 2px var(--space-3);

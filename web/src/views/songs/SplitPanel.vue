@@ -5,9 +5,9 @@ import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
 import LevelMark from '@/components/level-mark/LevelMark.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { provideClock } from '@/composables/useClock'
+import { provideClock } from '@/composables/sound/useClock'
 import { LEVEL_WORDS } from '@/domain/labels'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** Two dances of different levels on one floor to one song. */
 const props = defineProps<{ song: number; dances: Schemas['DanceForSong'][] }>()
@@ -185,10 +185,10 @@ th {
   td,
   th {
     padding-right: 4px;
-    font-size: 14px;
+    font-size: var(--size-3);
   }
 }
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .halves {
     grid-template-columns: minmax(0, 1fr);
   }

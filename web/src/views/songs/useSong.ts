@@ -1,7 +1,7 @@
 import { computed, ref, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
-import { propose } from '@/composables/usePropose'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
+import { propose } from '@/composables/together/usePropose'
 import { mergeFields } from '@/domain/merge'
 import { minutesSeconds } from '@/domain/time'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useChoice } from '@/composables/useChoice'
-import { useLoad } from '@/composables/useLoad'
+import { useChoice } from '@/composables/page/useChoice'
+import { useLoad } from '@/composables/page/useLoad'
 import { startsOn } from '@/domain/counting'
 
 /** What is called in the sections of a drill, and on which count one begins to say it. */
@@ -92,7 +92,7 @@ const HOWS: Record<Schemas['CueView']['how'], string> = {
   border-radius: 4px;
   padding: 0 7px;
   font-weight: 600;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .cue small {
   color: var(--text-soft);

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import ShareBar from '@/components/share-bar/ShareBar.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { MODE_WORDS, type School } from '@/domain/labels'
 import { minutesSeconds } from '@/domain/time'
 
@@ -117,7 +117,7 @@ thead th {
   list-style: none;
   margin: 0;
   padding: 0;
-  font-size: 13px;
+  font-size: var(--size-2);
   max-height: 260px;
   overflow: auto;
 }

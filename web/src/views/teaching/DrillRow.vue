@@ -136,7 +136,7 @@ function onKey(event: KeyboardEvent) {
   background: var(--accent-wash);
 }
 .time {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
 }
 .head {
   justify-content: space-between;
@@ -148,7 +148,7 @@ function onKey(event: KeyboardEvent) {
   font-weight: 400;
 }
 .what b {
-  font: 700 17px var(--type-head);
+  font: 700 var(--size-6) var(--type-head);
 }
 .times {
   gap: 4px;
@@ -167,7 +167,7 @@ function onKey(event: KeyboardEvent) {
   opacity: 0.4;
 }
 .lock {
-  font-size: 12px;
+  font-size: var(--size-1);
   padding: 0 7px;
 }
 .lock[aria-pressed='true'] {
@@ -176,7 +176,7 @@ function onKey(event: KeyboardEvent) {
   color: var(--notice-text);
 }
 .say {
-  font-size: 14px;
+  font-size: var(--size-3);
   line-height: 1.35;
   color: var(--text-soft);
   padding-left: 4px;
@@ -207,7 +207,7 @@ function onKey(event: KeyboardEvent) {
   }
   .say {
     color: var(--print-ink);
-    font-size: 12px;
+    font-size: var(--size-1);
   }
 }
 @media (max-width: 700px) {

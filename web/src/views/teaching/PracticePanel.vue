@@ -141,7 +141,7 @@ function pick(event: MouseEvent) {
   padding: 0 4px;
 }
 .name b {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 svg {
   width: 100%;
@@ -185,7 +185,7 @@ svg {
   grid-template-columns: minmax(0, 1fr) 54px 42px;
   gap: 6px;
   align-items: center;
-  font-size: 13px;
+  font-size: var(--size-2);
 }
 .note {
   background: var(--notice-wash);

@@ -5,9 +5,9 @@ import { useRoute, useRouter } from 'vue-router'
 import FloorHelp from '@/components/floor-help/FloorHelp.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
-import { useClicker } from '@/composables/useClicker'
-import { useTonight } from '@/composables/useTonight'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { useClicker } from '@/composables/sound/useClicker'
+import { useTonight } from '@/composables/evening/useTonight'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import { MODE_WORDS, type School } from '@/domain/labels'
 import { sectionWords } from '@/domain/sections'
 import { minutesSeconds } from '@/domain/time'
@@ -149,14 +149,14 @@ useClicker({ on: go, back: goBack, leave: () => void router.push(backTo.value) }
   display: flex;
   gap: var(--space-3);
   align-items: baseline;
-  font-size: 20px;
+  font-size: var(--size-7);
 }
 .clock b {
-  font: 700 44px/1 var(--type-head);
+  font: 700 var(--size-11)/1 var(--type-head);
 }
 .clock .over {
   color: var(--wrong);
-  font-size: 30px;
+  font-size: var(--size-10);
 }
 .now {
   flex: 1;

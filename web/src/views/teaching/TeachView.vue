@@ -10,12 +10,12 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import ShareKey from '@/components/share-key/ShareKey.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
-import { provideClock } from '@/composables/useClock'
-import { download } from '@/composables/download'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
-import { useTogether } from '@/composables/useTogether'
+import { provideClock } from '@/composables/sound/useClock'
+import { download } from '@/composables/page/download'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
+import { useTogether } from '@/composables/together/useTogether'
 import type { School } from '@/domain/labels'
 import { same } from '@/domain/merge'
 import { minutesSeconds } from '@/domain/time'
@@ -274,7 +274,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
   align-items: start;
 }
 .total b {
-  font: 700 21px var(--type-head);
+  font: 700 var(--size-8) var(--type-head);
 }
 .drills {
   list-style: none;
@@ -301,7 +301,7 @@ const key = (drill: Schemas['DrillView'], i: number) => `${i}-${drill.label}-${d
     grid-template-columns: minmax(0, 1fr);
   }
   h1 {
-    font-size: 22px;
+    font-size: var(--size-8);
   }
 }
 </style>

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import ReasonList from '@/components/reason-list/ReasonList.vue'
-import { useDo } from '@/composables/useDo'
+import { useDo } from '@/composables/page/useDo'
 
 /** Why the teach is laid out so, and how long it took in the end. */
 const props = defineProps<{ sheet: Schemas['TeachSheet'] }>()

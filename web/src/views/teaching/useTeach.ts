@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useVersioned, type Stored } from '@/composables/useVersioned'
+import { useLatest } from '@/composables/page/useLatest'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import type { School } from '@/domain/labels'
 import { same } from '@/domain/merge'
 import { drillsOf, mergeTeaches, type Drill, type Order } from './order'
@@ -30,16 +31,14 @@ export function useTeach(
 ) {
   const sheet = ref<Sheet>()
   const drills = ref<Drill[]>([])
-  const problem = ref('')
+  const { problem, loading, run: lay } = useLatest()
   /** Why what was changed could not be saved. */
   const unsaved = ref('')
-  const loading = ref(false)
   const undone = ref<Drill[][]>([])
   /** Whether the order on the page is the saved one, not a school's. */
   const own = ref(false)
   /** How many sections of the school's order somebody wants to reach; nothing: as far as is good. */
   const upTo = ref<number>()
-  let asked = 0
   /** What was asked for last, which the answer on the page may not show yet. */
   let latest: Drill[] = []
 
@@ -64,20 +63,13 @@ export function useTeach(
   const saved = computed(() => order.stored.value?.view)
 
   async function run(fetch: () => Promise<Sheet>, locks: boolean[]) {
-    const mine = ++asked
-    loading.value = true
-    try {
+    await lay(async (isWanted) => {
       const found = await fetch()
-      if (mine !== asked) return
+      if (!isWanted()) return
       sheet.value = found
       drills.value = drillsOf(found, locks)
       latest = drills.value
-      problem.value = ''
-    } catch (e) {
-      if (mine === asked) problem.value = (e as Error).message
-    } finally {
-      if (mine === asked) loading.value = false
-    }
+    })
   }
 
   /** In the order of the school; a saved one stays saved until something is changed. */

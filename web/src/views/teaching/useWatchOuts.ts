@@ -2,8 +2,8 @@ import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
 import type { Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import type { Loaded } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import type { Loaded } from '@/composables/page/useLoad'
 
 /** Marks on sections that trip people up; everybody sees them, and the teach is laid out by them. */
 export function useWatchOuts(

@@ -87,7 +87,7 @@ const isIn = (dance: number) =>
 
 <style scoped>
 .rows {
-  font-size: 14.5px;
+  font-size: var(--size-3);
 }
 .pair {
   display: grid;

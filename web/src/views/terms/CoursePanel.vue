@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { HAPPENED_WORDS } from '@/domain/labels'
 import { day } from '@/domain/time'
 import type { Bar } from './lanes'
@@ -122,7 +122,7 @@ h2 a {
   color: inherit;
 }
 .rows {
-  font-size: 14.5px;
+  font-size: var(--size-3);
 }
 .pair {
   display: grid;

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { day } from '@/domain/time'
 import { isTeach } from './lanes'
 
@@ -67,10 +67,10 @@ const print = () => window.print()
   max-width: 1100px;
 }
 h1 {
-  font-size: 44px;
+  font-size: var(--size-11);
 }
 .social {
-  font: 700 22px var(--type-head);
+  font: 700 var(--size-8) var(--type-head);
 }
 .columns {
   display: grid;

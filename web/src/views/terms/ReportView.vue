@@ -5,7 +5,7 @@ import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 import { KIND_WORDS } from '@/domain/labels'
 import { day } from '@/domain/time'
 
@@ -111,7 +111,7 @@ const print = () => window.print()
   break-inside: avoid;
 }
 .big {
-  font: 800 24px var(--type-head);
+  font: 800 var(--size-9) var(--type-head);
 }
 dl {
   margin: 0;

@@ -4,8 +4,8 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
 import GroupNumbers from '@/components/group-numbers/GroupNumbers.vue'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** A new term: from when to when, which groups, how many new dances each. */
 const emit = defineEmits<{ cancel: [] }>()

@@ -212,14 +212,14 @@ header {
   gap: var(--space-2);
   align-items: center;
   padding: 0 0 6px;
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   flex-wrap: wrap;
 }
 header a {
   color: inherit;
 }
 header :deep(.level) {
-  font: 14px var(--type);
+  font: var(--size-3) var(--type);
   color: var(--text-soft);
 }
 .week {
@@ -227,7 +227,7 @@ header :deep(.level) {
   align-content: start;
   border-top: 1px solid var(--line);
   padding-top: 4px;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 .week.now b {
   color: var(--on-action);
@@ -262,7 +262,7 @@ header :deep(.level) {
   background: var(--surface);
   padding: 0 8px;
   border-radius: var(--radius-small);
-  font-size: 13px;
+  font-size: var(--size-2);
   color: var(--text-soft);
 }
 .cell.broken {
@@ -289,7 +289,7 @@ header :deep(.level) {
   gap: 2px;
   text-align: left;
   padding: 5px 4px 0 6px;
-  font-size: 12px;
+  font-size: var(--size-1);
   cursor: pointer;
 }
 .nobody {
@@ -313,7 +313,7 @@ header :deep(.level) {
 }
 .happened,
 .again {
-  font-size: 12px;
+  font-size: var(--size-1);
   line-height: 1.3;
   padding: 4px 4px 0;
   overflow: hidden;
@@ -335,7 +335,7 @@ header :deep(.level) {
   background: none;
   min-height: 24px;
   padding: 0;
-  font-size: 12px;
+  font-size: var(--size-1);
   text-align: left;
   color: inherit;
   white-space: nowrap;
@@ -376,7 +376,7 @@ header :deep(.level) {
 .title {
   grid-row: 1;
   grid-column: 1;
-  font: 700 13px/1.15 var(--type-head);
+  font: 700 var(--size-2)/1.15 var(--type-head);
   margin: 5px 6px 0;
   align-self: start;
   display: -webkit-box;
@@ -389,7 +389,7 @@ header :deep(.level) {
 .knot {
   grid-column: 1;
   align-self: end;
-  font-size: 12px;
+  font-size: var(--size-1);
   padding: 0 6px 4px;
   white-space: nowrap;
   opacity: 0.92;
@@ -411,7 +411,7 @@ header :deep(.level) {
 }
 @media print {
   .term {
-    font-size: 12px;
+    font-size: var(--size-1);
   }
 }
 </style>

@@ -3,8 +3,8 @@ import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day } from '@/domain/time'
 import TermForm from './TermForm.vue'
 
@@ -49,6 +49,6 @@ onMounted(load)
 
 <style scoped>
 .name {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 </style>

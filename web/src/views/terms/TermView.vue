@@ -4,10 +4,10 @@ import { useRoute } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useChanges } from '@/composables/useLive'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useChanges } from '@/composables/together/useLive'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day } from '@/domain/time'
 import ClassPanel from './ClassPanel.vue'
 import CoursePanel from './CoursePanel.vue'
@@ -267,10 +267,10 @@ aside {
 }
 .gives {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-3);
 }
 summary {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   cursor: pointer;
 }
 .worth {

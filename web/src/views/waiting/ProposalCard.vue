@@ -3,9 +3,9 @@ import { diffIndices } from 'node-diff3'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from '@/composables/useDo'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useDo } from '@/composables/page/useDo'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { mergeFields, mergeText, type Merged } from '@/domain/merge'
 import { ago } from '@/domain/time'
 import { mergeOrders, orderOf, orderWords, type Order } from '@/views/classes/order'
@@ -135,11 +135,11 @@ async function withdraw() {
 
 <style scoped>
 .title {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   color: inherit;
 }
 .difference {
-  font: 400 13.5px/1.5 var(--type-mono);
+  font: 400 var(--size-3)/1.5 var(--type-mono);
   display: grid;
   border-left: 3px solid var(--line);
   padding-left: var(--space-2);

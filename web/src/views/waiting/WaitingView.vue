@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useSession } from '@/composables/useSession'
-import { useWaiting } from '@/composables/useWaiting'
+import { useSession } from '@/composables/people/useSession'
+import { useWaiting } from '@/composables/device/useWaiting'
 import { day, hourMinute, moment } from '@/domain/time'
 import ProposalCard from './ProposalCard.vue'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { minutesSeconds } from '@/domain/time'
 import { callOn, warnOn } from '@/domain/calls'
 
@@ -34,6 +34,6 @@ const { label } = useClock()
   align-items: baseline;
 }
 b {
-  font: 700 18px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
 }
 </style>

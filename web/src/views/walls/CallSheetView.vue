@@ -2,7 +2,7 @@
 import CallPaper from '@/components/call-paper/CallPaper.vue'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { provideClock } from '@/composables/useClock'
+import { provideClock } from '@/composables/sound/useClock'
 import { useWalls } from './useWalls'
 
 /** One black and white page to call from: every wall, what to call, when: a warning eight counts ahead, the call four. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client'
 import HallSign from '@/components/hall-sign/HallSign.vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { minutesSeconds } from '@/domain/time'
 import { callOn, span } from '@/domain/calls'
 
@@ -59,10 +59,10 @@ li {
   border: 3px solid var(--accent);
 }
 .wall {
-  font: 800 28px/1 var(--type-head);
+  font: 800 var(--size-10)/1 var(--type-head);
 }
 .first .wall {
-  font-size: 46px;
+  font-size: var(--size-11);
 }
 .percent {
   font-weight: 700;

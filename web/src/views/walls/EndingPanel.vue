@@ -2,8 +2,8 @@
 import { watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { useTakeOver } from './useTakeOver'
 
 /** Finishes that face 12 on the last beat, each danced through before it is offered. */
@@ -72,7 +72,7 @@ function take(ending: Schemas['EndingView']) {
   justify-items: start;
 }
 pre {
-  font: 500 13.5px/1.4 var(--type-mono);
+  font: 500 var(--size-3)/1.4 var(--type-mono);
   margin: 0;
   white-space: pre-wrap;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { onCircle } from '@/domain/facing'
 
 /** Eight big buttons round a hall: which way do they face? Pressed again, it is not known. */
@@ -60,11 +60,11 @@ button {
   border-radius: var(--radius);
   border: 2px solid var(--text-soft);
   background: var(--surface);
-  font: 800 24px var(--type-head);
+  font: 800 var(--size-9) var(--type-head);
   cursor: pointer;
 }
 .corner {
-  font-size: 15px;
+  font-size: var(--size-4);
   min-width: 54px;
   min-height: 44px;
   border-width: 1px;

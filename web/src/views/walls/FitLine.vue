@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 
 /** How a dance fits its song, in one paragraph. */
 const props = defineProps<{ walls: Schemas['Walls'] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** The song that a dance is looked at with: of its sheet, of the club's list, or none. */
 const choice = defineModel<string>({ required: true })

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import MatchScore from '@/components/match-score/MatchScore.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useLoad } from '@/composables/useLoad'
+import { useLoad } from '@/composables/page/useLoad'
 
 /** Songs of the club's list that would do for a dance. */
 const props = defineProps<{ dance: number }>()

@@ -3,8 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import PhraseBar from '@/components/phrase-bar/PhraseBar.vue'
-import { useLoad } from '@/composables/useLoad'
-import { useSession } from '@/composables/useSession'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { clock } from '@/domain/facing'
 import { useTakeOver } from './useTakeOver'
 
@@ -228,7 +228,7 @@ function take(plan: Schemas['PlanView']) {
   }
   .line .quiet {
     width: 62px;
-    font-size: 12px;
+    font-size: var(--size-1);
   }
 }
 </style>

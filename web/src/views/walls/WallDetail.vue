@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import FootSign from '@/components/foot-sign/FootSign.vue'
 import HallSign from '@/components/hall-sign/HallSign.vue'
-import { useClock } from '@/composables/useClock'
+import { useClock } from '@/composables/sound/useClock'
 import { minutesSeconds } from '@/domain/time'
 import CallLine from './CallLine.vue'
 

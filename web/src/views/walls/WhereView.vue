@@ -4,9 +4,9 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import ClockSwitch from '@/components/clock-switch/ClockSwitch.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { provideHallClock } from '@/composables/useClock'
-import { useLoad } from '@/composables/useLoad'
-import { useWakeLock } from '@/composables/useWakeLock'
+import { provideHallClock } from '@/composables/sound/useClock'
+import { useLoad } from '@/composables/page/useLoad'
+import { useWakeLock } from '@/composables/device/useWakeLock'
 import { upTo } from '@/domain/sections'
 import { minutesSeconds } from '@/domain/time'
 import CandidateList from './CandidateList.vue'
@@ -175,12 +175,12 @@ const toggled = (now: number | undefined, wanted: number) => (now === wanted ? u
   margin: 0 auto;
 }
 .back {
-  font: 700 19px var(--type-head);
+  font: 700 var(--size-7) var(--type-head);
   color: inherit;
   text-decoration: none;
 }
 h1 {
-  font-size: 27px;
+  font-size: var(--size-9);
 }
 .halves {
   display: grid;
@@ -225,7 +225,7 @@ h1 {
   border-color: var(--notice);
 }
 .time {
-  font: 800 25px var(--type-head);
+  font: 800 var(--size-9) var(--type-head);
   min-width: 66px;
   text-align: center;
 }
@@ -234,7 +234,7 @@ h1 {
   padding: 4px 10px;
   border-radius: var(--radius-small);
 }
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .halves {
     grid-template-columns: minmax(0, 1fr);
     gap: var(--space-3);

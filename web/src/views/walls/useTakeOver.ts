@@ -1,8 +1,8 @@
 import { api, ask, type Schemas } from '@/api/client'
-import { confirmed } from '@/composables/confirm'
-import { propose } from '@/composables/usePropose'
-import { useSession } from '@/composables/useSession'
-import { useDo } from '@/composables/useDo'
+import { confirmed } from '@/composables/page/confirm'
+import { propose } from '@/composables/together/usePropose'
+import { useSession } from '@/composables/people/useSession'
+import { useDo } from '@/composables/page/useDo'
 
 /** Writes what a helper offers into the dance, after a question. */
 export function useTakeOver(walls: () => Schemas['Walls'], taken: () => void) {

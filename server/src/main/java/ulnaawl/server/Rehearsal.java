@@ -47,8 +47,9 @@ final class Rehearsal {
       throws IOException, InterruptedException {
     List<String> options = new ArrayList<>(List.of(more));
     options.addAll(List.of("--ulna.data=" + folder, "--ulna.demo=true", "--server.port=0"));
-    try (ConfigurableApplicationContext server =
-            SpringApplication.run(UlnaAwl.class, options.toArray(String[]::new));
+    SpringApplication application = new SpringApplication(UlnaAwl.class);
+    application.setMainApplicationClass(UlnaAwl.class);
+    try (ConfigurableApplicationContext server = application.run(options.toArray(String[]::new));
         HttpClient browser = HttpClient.newHttpClient()) {
       String port = server.getEnvironment().getRequiredProperty("local.server.port");
       for (String question : QUESTIONS) {

@@ -15,8 +15,6 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -46,9 +44,8 @@ import ulnaawl.server.terms.Terms;
  * history.
  */
 @Component
-@ConditionalOnProperty("ulna.demo")
 @RequiredArgsConstructor
-class DemoClub implements SmartInitializingSingleton {
+class DemoClub {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
   private static final int SOCIAL_HEADS = 14;
@@ -69,13 +66,8 @@ class DemoClub implements SmartInitializingSingleton {
   private final Today today;
   private final SampleSettings settings;
 
-  /** Loads the club before the first request can come in. */
-  @Override
   @Transactional
-  public void afterSingletonsInstantiated() {
-    if (!people.needsSetup()) {
-      return;
-    }
+  void load() {
     SignedIn oda = add(SamplePerson.ODA);
     SignedIn wilma = add(SamplePerson.WILMA);
     SignedIn tomas = add(SamplePerson.TOMAS);

@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Attendance;
@@ -34,7 +33,6 @@ import ulnaawl.server.rulings.Rulings;
 
 /** Half a year of the demo club: what was danced, who came, and what lies around the evenings. */
 @Component
-@ConditionalOnProperty("ulna.demo")
 @RequiredArgsConstructor
 class DemoHistory {
 

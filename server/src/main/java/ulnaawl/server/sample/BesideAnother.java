@@ -10,7 +10,6 @@ import java.util.concurrent.TimeUnit;
 import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -19,10 +18,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Ends an invented club that another server has started: when that one has gone, however it went,
- * and when nobody has asked for anything for long.
+ * and when nobody has asked for anything for long. Elsewhere it does nothing.
  */
 @Component
-@ConditionalOnProperty("ulna.sample.beside")
 @RequiredArgsConstructor
 class BesideAnother extends OncePerRequestFilter {
 
@@ -42,6 +40,9 @@ class BesideAnother extends OncePerRequestFilter {
   /** What it reads from ends with whoever has started it. */
   @EventListener(ApplicationReadyEvent.class)
   void follow() {
+    if (!settings.beside()) {
+      return;
+    }
     Thread.ofPlatform()
         .daemon()
         .name("beside another")
@@ -57,7 +58,7 @@ class BesideAnother extends OncePerRequestFilter {
 
   @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)
   void lookWhetherIdle() {
-    if (System.nanoTime() - askedAt > settings.idle().toNanos()) {
+    if (settings.beside() && System.nanoTime() - askedAt > settings.idle().toNanos()) {
       LOG.info("Nobody has asked for anything for {}", settings.idle());
       Thread.ofPlatform().start(() -> System.exit(0));
     }

@@ -2,9 +2,9 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
-import { useLive } from './useLive'
-import { useLoad } from './useLoad'
-import { useSession } from './useSession'
+import { useLive } from '@/composables/together/useLive'
+import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 
 type Sheet = Schemas['ClassSheet']
 

@@ -1,7 +1,7 @@
 import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
 import { api, ask, type Schemas } from '@/api/client'
-import { sayDone } from './say'
+import { sayDone } from '@/composables/page/say'
 
 /** What one may not change oneself is proposed to the instructors, with a word why. */
 export async function propose(

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { sayDone, sayFailed } from './say'
+import { sayDone, sayFailed } from '@/composables/page/say'
 
 /** Does one thing at a time for a button, and says in words when it cannot be done. */
 export function useDo() {

@@ -3,7 +3,7 @@ import { del, get, set } from 'idb-keyval'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { runSong, type StretchNode } from '@/domain/run/song-run'
 import { alongMarks, wrongMarks, type Mark, type TempoMap } from '@/domain/run/tempo-map'
-import type { Sound } from './useSound'
+import type { Sound } from '@/composables/sound/useSound'
 
 /** What this device keeps of a song for a dance; nothing of it is ever sent. */
 interface Kept {

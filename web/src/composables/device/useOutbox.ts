@@ -1,7 +1,7 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { forgetEvening } from './useEvening'
-import { useSession } from './useSession'
+import { forgetEvening } from '@/composables/evening/useEvening'
+import { useSession } from '@/composables/people/useSession'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 
 /** A log that waits on this device until it is sent. */

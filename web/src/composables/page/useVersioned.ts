@@ -1,5 +1,7 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { Refusal } from '@/api/client'
+import { KeptDraft } from '@/composables/page/kept-draft'
+import { useLatest } from '@/composables/page/useLatest'
 import { same, type Merged } from '@/domain/merge'
 
 /** Something as the server has it. */
@@ -42,11 +44,11 @@ interface Step<T> {
   version: number
 }
 
-interface Draft<T> {
-  version: number
-  base: T
-  mine: T
-}
+/**
+ * How it stands with what is on the page: it is fetched; it is as the server has it; it is changed and not
+ * saved; it is on its way; it could not be sent and will be by itself; a colleague's change lies against it.
+ */
+export type VersionedState = 'loading' | 'clean' | 'draft' | 'sending' | 'waiting' | 'clash'
 
 const MOST_UNDO = 60
 /** Colleagues who save that fast leave one to settle it by hand. */
@@ -60,8 +62,7 @@ const MOST_TRIES = 4
 export function useVersioned<T, V>(options: Options<T, V>) {
   const stored = shallowRef<Stored<T, V>>()
   const value = ref(options.fresh()) as Ref<T>
-  const problem = ref('')
-  const loading = ref(false)
+  const { problem, loading, run } = useLatest()
   /** What was written here before, but not saved, is on the page again. */
   const restored = ref(false)
   const clash = shallowRef<Clash<T>>()
@@ -71,45 +72,40 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   const outside = shallowRef<T>()
   /** What is on the page could not be sent; it is sent by itself once the server answers. */
   const waiting = ref(false)
-  let sending = 0
+  const sending = ref(0)
   const undoable = shallowRef<Step<T>[]>([])
-  let opened: string | undefined
-  let asked = 0
+  const draft = new KeptDraft<T>()
+  /** Which page this is: what comes for an earlier one is not its business any more. */
+  let page = 0
 
   const base = () => (stored.value ? stored.value.value : options.fresh())
   const changed = computed(() => !same(value.value, base()))
 
-  function write(draft: Draft<T>) {
-    if (!opened) return
-    try {
-      localStorage.setItem(opened, JSON.stringify(draft))
-    } catch {
-      // The browser's store is full: what is written is still on the page.
-    }
-  }
+  const state = computed<VersionedState>(() => {
+    if (clash.value) return 'clash'
+    if (loading.value) return 'loading'
+    if (sending.value) return 'sending'
+    if (waiting.value) return 'waiting'
+    return changed.value ? 'draft' : 'clean'
+  })
+  const version = () => stored.value?.version ?? 0
 
   function forget() {
-    if (opened) localStorage.removeItem(opened)
+    draft.forget()
     restored.value = false
   }
 
-  function kept(): Draft<T> | undefined {
-    if (!opened) return undefined
-    try {
-      const draft = JSON.parse(localStorage.getItem(opened) ?? 'null') as Draft<T> | null
-      return draft && typeof draft.version === 'number' ? draft : undefined
-    } catch {
-      return undefined
-    }
+  /** Keeps what is on the page as a change of what the server has, or forgets that there was one. */
+  function keep() {
+    if (changed.value) draft.write({ version: version(), base: base(), mine: value.value })
+    else forget()
   }
 
   watch(
     value,
     () => {
       // While two versions are being settled, the draft stays as it was.
-      if (!opened || clash.value) return
-      if (changed.value) write({ version: stored.value?.version ?? 0, base: base(), mine: value.value })
-      else forget()
+      if (draft.isOpen && !clash.value) keep()
     },
     { deep: true },
   )
@@ -118,40 +114,34 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** Loads it, and brings back what was written here but not saved. */
   async function open(): Promise<void> {
-    const mine = ++asked
-    loading.value = true
+    page++
     clash.value = undefined
     cameFrom.value = ''
     waiting.value = false
     undoable.value = []
-    try {
+    await run(async (isWanted) => {
       const found = await options.load()
-      if (mine !== asked) return
-      opened = undefined
+      if (!isWanted()) return
+      draft.close()
       stored.value = found
       value.value = copy(base())
-      opened = options.key()
-      problem.value = ''
+      draft.open(options.key())
       restore()
-    } catch (e) {
-      if (mine === asked) problem.value = (e as Error).message
-    } finally {
-      if (mine === asked) loading.value = false
-    }
+    })
   }
 
   function restore() {
     restored.value = false
-    const draft = kept()
-    if (!draft) return
-    if (same(draft.mine, base()) || same(draft.mine, draft.base)) {
+    const kept = draft.read()
+    if (!kept) return
+    if (same(kept.mine, base()) || same(kept.mine, kept.base)) {
       forget()
-    } else if (draft.version === (stored.value?.version ?? 0)) {
-      value.value = draft.mine
+    } else if (kept.version === version()) {
+      value.value = kept.mine
       restored.value = true
       waiting.value = options.eager ?? false
     } else {
-      collide(draft.base, draft.mine)
+      collide(kept.base, kept.mine)
     }
   }
 
@@ -175,11 +165,11 @@ export function useVersioned<T, V>(options: Options<T, V>) {
    * together with what was where both lie apart; else both are shown.
    */
   async function catchUp(by = ''): Promise<'same' | 'taken' | 'together' | 'clash'> {
-    if (clash.value || sending) return 'same'
-    const page = asked
+    if (clash.value || sending.value) return 'same'
+    const here = page
     const theirs = await options.load()
-    if (!theirs || page !== asked || sending || clash.value) return 'same'
-    if (theirs.version <= (stored.value?.version ?? 0)) return 'same'
+    if (!theirs || here !== page || sending.value || clash.value) return 'same'
+    if (theirs.version <= version()) return 'same'
     return merged(base(), copy(value.value), theirs, by)
   }
 
@@ -195,13 +185,13 @@ export function useVersioned<T, V>(options: Options<T, V>) {
       return 'taken'
     }
     if (both.conflicts) {
-      write({ version: theirs.version - 1, base: from, mine })
+      draft.write({ version: theirs.version - 1, base: from, mine })
       collide(from, mine)
       return 'clash'
     }
     outside.value = copy(both.value)
     value.value = copy(both.value)
-    write({ version: theirs.version, base: theirs.value, mine: both.value })
+    draft.write({ version: theirs.version, base: theirs.value, mine: both.value })
     cameFrom.value = by || theirs.by
     return 'together'
   }
@@ -213,30 +203,26 @@ export function useVersioned<T, V>(options: Options<T, V>) {
   ): Promise<Stored<T, V> | undefined> {
     if (clash.value) throw new Error('Settle the two versions first.')
     const before = base()
-    const page = asked
-    sending++
+    const here = page
+    sending.value++
     try {
-      const now = await how(stored.value?.version ?? 0)
+      const now = await how(version())
       waiting.value = false
       // The page shows something else by now: what was saved is safe, and not its business any more.
-      if (page !== asked) return now
+      if (here !== page) return now
       stored.value = now
-      opened = options.key()
-      if (same(value.value, mine)) {
-        value.value = copy(now.value)
-        forget()
-      } else {
-        // What was typed while it was on its way is not saved yet.
-        write({ version: now.version, base: base(), mine: value.value })
-      }
+      draft.open(options.key())
+      // What was typed while it was on its way is not saved yet.
+      if (same(value.value, mine)) value.value = copy(now.value)
+      keep()
       problem.value = ''
       return now
     } catch (e) {
-      if (!(e instanceof Refusal) || page !== asked) throw e
+      if (!(e instanceof Refusal) || here !== page) throw e
       if (e.status === 0) waiting.value = true
       if (e.status !== 409) throw e
       const theirs = await options.load()
-      if (!theirs || page !== asked) throw e
+      if (!theirs || here !== page) throw e
       if (same(theirs.value, mine)) {
         stored.value = theirs
         value.value = copy(theirs.value)
@@ -248,7 +234,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
       // Both lie apart: what they come to is saved as what one wanted to save.
       if (how !== 'together' || tries <= 1) return undefined
     } finally {
-      sending--
+      sending.value--
     }
     const both = copy(value.value)
     return send(both, (version) => options.save(both, version), tries - 1)
@@ -256,7 +242,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** Sends what could not be sent, once the server answers again. */
   async function sendAgain(): Promise<void> {
-    if (!waiting.value || sending || clash.value) return
+    if (!waiting.value || sending.value || clash.value) return
     try {
       await save()
     } catch {
@@ -266,16 +252,16 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** Changes it and saves at once; the step before can be had back. */
   async function commit(next: T): Promise<void> {
-    const before = here()
+    const before = step()
     const steps = undoable.value
     value.value = next
     // Where a colleague's change came in between, a step back would take that away, too.
     if ((await save()) && undoable.value === steps) remember(before)
   }
 
-  const here = (): Step<T> => ({ value: copy(base()), version: stored.value?.version ?? 0 })
-  function remember(step: Step<T>) {
-    undoable.value = [...undoable.value.slice(-MOST_UNDO + 1), step]
+  const step = (): Step<T> => ({ value: copy(base()), version: version() })
+  function remember(before: Step<T>) {
+    undoable.value = [...undoable.value.slice(-MOST_UNDO + 1), before]
   }
 
   async function undo(): Promise<void> {
@@ -297,7 +283,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** The same, where what was before can be had back. */
   function takeAsStep(now: Stored<T, V>) {
-    const before = here()
+    const before = step()
     take(now)
     remember(before)
   }
@@ -313,8 +299,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     clash.value = undefined
     value.value = copy(now)
     restored.value = false
-    if (changed.value) write({ version: stored.value?.version ?? 0, base: base(), mine: value.value })
-    else forget()
+    keep()
   }
 
   /** One's own change goes on, now as a change of the newest version. */
@@ -336,6 +321,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
     value,
     problem,
     loading,
+    state,
     cameFrom,
     outside,
     waiting,

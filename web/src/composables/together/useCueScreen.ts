@@ -2,8 +2,8 @@ import { tryOnBeforeUnmount, tryOnScopeDispose, useSessionStorage } from '@vueus
 import { ref, watch, type Ref } from 'vue'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
 import { TICKS } from '@/domain/run/tempo-map'
-import type { RunThrough } from './useRunThrough'
-import { useServerClock } from './useServerClock'
+import type { RunThrough } from '@/composables/evening/useRunThrough'
+import { useServerClock } from '@/composables/sound/useServerClock'
 
 /** A song whose tempo wanders is told by a point for every so many counts. */
 const COUNTS_A_POINT = 4

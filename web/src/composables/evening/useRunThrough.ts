@@ -6,8 +6,8 @@ import { momentAt } from '@/domain/run/moment'
 import { Player } from '@/domain/run/player'
 import { rungFor, scoreOf, type ScoreEvent } from '@/domain/run/score'
 import { steady, TICKS } from '@/domain/run/tempo-map'
-import type { OwnMusic } from './useOwnMusic'
-import type { Sound } from './useSound'
+import type { OwnMusic } from '@/composables/sound/useOwnMusic'
+import type { Sound } from '@/composables/sound/useSound'
 
 type Run = Schemas['RunThroughView']
 

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { forgetNames } from './useEvening'
-import { forgetAnswers } from './useNewVersion'
+import { forgetNames } from '@/composables/evening/useEvening'
+import { forgetAnswers } from '@/composables/device/useNewVersion'
 import { api, ask, type Schemas } from '@/api/client'
 
 export type Role = NonNullable<Schemas['Session']['role']>

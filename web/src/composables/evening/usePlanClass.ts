@@ -1,6 +1,6 @@
 import { useRouter } from 'vue-router'
 import { api, ask, type Schemas } from '@/api/client'
-import { useDo } from './useDo'
+import { useDo } from '@/composables/page/useDo'
 
 /** Plans the next class of a group, and goes to it. */
 export function usePlanClass() {

@@ -1,8 +1,8 @@
 import { ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { reaching } from '@/domain/evening'
-import { keptAs, useEvening } from './useEvening'
-import { useKept } from './useKept'
+import { keptAs, useEvening } from '@/composables/evening/useEvening'
+import { useKept } from '@/composables/device/useKept'
 
 /**
  * Notes by itself what a run-through or a teach of a class reached: on this device at once, and for

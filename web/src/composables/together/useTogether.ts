@@ -1,8 +1,8 @@
 import { watch, type Ref } from 'vue'
 import type { Thing } from '@/api/live'
-import { sayNotice } from './say'
-import { useChanges } from './useLive'
-import { useReach } from './useReach'
+import { sayNotice } from '@/composables/page/say'
+import { useChanges } from '@/composables/together/useLive'
+import { useReach } from '@/composables/device/useReach'
 
 interface Shared {
   catchUp: (by?: string) => Promise<'same' | 'taken' | 'together' | 'clash'>

@@ -1,7 +1,7 @@
 import { ref } from 'vue'
 import { Refusal } from '@/api/client'
-import { useLoad, type Loaded } from './useLoad'
-import { useReach } from './useReach'
+import { useLoad, type Loaded } from '@/composables/page/useLoad'
+import { useReach } from '@/composables/device/useReach'
 
 /**
  * Loads something that is needed where the network is poor: the last answer is kept on the device, and

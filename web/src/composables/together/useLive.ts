@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import type { Changed, Hello, There, Thing } from '@/api/live'
-import { useSession } from './useSession'
+import { useSession } from '@/composables/people/useSession'
 
 export type Place = Schemas['Place']
 

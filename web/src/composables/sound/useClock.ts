@@ -1,6 +1,6 @@
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey, type Ref } from 'vue'
 import { shownFacing, shownFoot, type ClockView, type ShownFacing } from '@/domain/clock-view'
-import { useChoice } from './useChoice'
+import { useChoice } from '@/composables/page/useChoice'
 
 const CHOSEN: InjectionKey<Ref<ClockView>> = Symbol('clock view')
 let remembered: Ref<ClockView> | undefined

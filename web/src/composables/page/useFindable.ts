@@ -1,6 +1,6 @@
 import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
-import { useSession } from '@/composables/useSession'
+import { useSession } from '@/composables/people/useSession'
 import { LEVEL_WORDS } from '@/domain/labels'
 import { day } from '@/domain/time'
 import type { Findable } from '@/domain/find'

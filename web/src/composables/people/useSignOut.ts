@@ -1,5 +1,5 @@
 import { useRouter } from 'vue-router'
-import { useSession } from './useSession'
+import { useSession } from '@/composables/people/useSession'
 
 /** Ends the session on this device, and goes to the door. */
 export function useSignOut() {
