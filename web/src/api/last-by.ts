@@ -1,7 +1,7 @@
 import { api, ask } from './client'
 
 /** Who changed something last, as its history tells it. */
-export async function lastBy(thing: 'GROUP' | 'CLASS', id: number): Promise<string> {
+export async function lastBy(thing: 'GROUP' | 'CLASS' | 'SOCIAL', id: number): Promise<string> {
   try {
     const history = await ask(api.GET('/api/history/{thing}/{id}', { params: { path: { thing, id } } }))
     return history[0]?.by ?? 'a colleague'

@@ -1,5 +1,7 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
+import { KeptDraft } from '@/composables/page/kept-draft'
 import { useDo } from '@/composables/page/useDo'
+import { useLatest } from '@/composables/page/useLatest'
 import { useLoad } from '@/composables/page/useLoad'
 
 /** A question that is answered when the test says so. */
@@ -61,6 +63,72 @@ describe('what a page loads', () => {
     await page.load()
     expect(page.data.value).toBe('here')
     expect(page.problem.value).toBe('The server does not answer.')
+  })
+})
+
+describe('what a later run overtakes', () => {
+  it('is told so after each wait, and says nothing of how it went', async () => {
+    const first = question<void>()
+    const latest = useLatest()
+    const seen: string[] = []
+    const overtaken = latest.run(async (isWanted) => {
+      seen.push(`begun ${isWanted()}`)
+      await first.promise
+      seen.push(`after ${isWanted()}`)
+      throw new Error('too late')
+    })
+    const last = latest.run(async () => {})
+    first.answer()
+    await Promise.all([overtaken, last])
+    expect(seen).toEqual(['begun true', 'after false'])
+    expect([latest.problem.value, latest.loading.value]).toEqual(['', false])
+  })
+
+  it('can be dropped', async () => {
+    const slow = question<void>()
+    const latest = useLatest()
+    const run = latest.run(() => slow.promise)
+    expect(latest.loading.value).toBe(true)
+    latest.drop()
+    expect(latest.loading.value).toBe(false)
+    slow.refuse(new Error('nobody asks any more'))
+    await run
+    expect(latest.problem.value).toBe('')
+  })
+})
+
+describe('a draft', () => {
+  it('is kept under its name, from when it was opened until it is forgotten', () => {
+    const draft = new KeptDraft<string>()
+    draft.write({ version: 1, base: 'a', mine: 'b' })
+    expect([localStorage.length, draft.isOpen, draft.read()]).toEqual([0, false, undefined])
+    draft.open('ulna-of-one')
+    draft.write({ version: 1, base: 'a', mine: 'b' })
+    expect(draft.read()).toEqual({ version: 1, base: 'a', mine: 'b' })
+    draft.open('ulna-of-another')
+    expect(draft.read()).toBeUndefined()
+    draft.open('ulna-of-one')
+    draft.forget()
+    expect([localStorage.length, draft.read()]).toEqual([0, undefined])
+  })
+
+  it('that cannot be read is none', () => {
+    const draft = new KeptDraft<string>()
+    draft.open('ulna-broken')
+    for (const text of ['{"mine":"b"}', 'no json', 'null', '[]']) {
+      localStorage.setItem('ulna-broken', text)
+      expect(draft.read(), text).toBeUndefined()
+    }
+  })
+
+  it('on a device that is full is lost, and nothing else is', () => {
+    const draft = new KeptDraft<string>()
+    draft.open('ulna-full')
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    expect(() => draft.write({ version: 1, base: 'a', mine: 'b' })).not.toThrow()
+    full.mockRestore()
   })
 })
 

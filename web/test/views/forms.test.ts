@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import ClubText from '@/views/figures/ClubText.vue'
 import EntryForm from '@/views/groups/EntryForm.vue'
 import GroupForm from '@/views/groups/GroupForm.vue'
+import SocialForm from '@/views/socials/SocialForm.vue'
 import SignInView from '@/views/account/SignInView.vue'
 import AgendaView from '@/views/classes/AgendaView.vue'
 import { classSheet, line } from '../made'
@@ -142,6 +143,89 @@ describe('a group', () => {
     await page.press('Cancel')
     expect(page.view.emitted('cancel')).toHaveLength(1)
     expect(localStorage.length).toBe(0)
+  })
+})
+
+describe('the frame of a social', () => {
+  const groups = [
+    { id: 1, name: 'Monday Newcomers' },
+    { id: 2, name: 'Tuesday Steppers' },
+  ]
+  const SOCIAL = {
+    id: 5,
+    name: 'Winter social',
+    date: '2027-01-09',
+    startsAt: '19:30:00',
+    minutes: 150,
+    longestWait: 12,
+    onlyListed: false,
+    version: 3,
+    guests: [{ group: 1, name: 'Monday Newcomers', heads: 14 }],
+    between: [{ kind: 'BREAK', at: 70, minutes: 15 }],
+  }
+
+  it('of a new one has all groups with the usual number, and is sent once it has a name and a day', async () => {
+    serve({
+      'GET /api/groups': () => groups,
+      'POST /api/socials': ({ body }) => ({ ...SOCIAL, ...body, guests: [], id: 9, version: 1 }),
+    })
+    const page = await show(SocialForm)
+    await page.type('name', ' Spring social ')
+    expect(page.view.get('button[type=submit]').attributes('disabled')).toBeDefined()
+    page.view.findComponent({ name: 'ElDatePicker' }).vm.$emit('update:modelValue', '2027-04-10')
+    await submit(page)
+    expect(askedOf('POST', '/api/socials')[0].body).toMatchObject({
+      name: 'Spring social',
+      date: '2027-04-10',
+      guests: [
+        { group: 1, heads: 12 },
+        { group: 2, heads: 12 },
+      ],
+      version: 0,
+    })
+    expect(page.view.emitted('done')).toHaveLength(1)
+    expect(localStorage.length).toBe(0)
+  })
+
+  it('that a colleague changed meanwhile is put together with one’s own, and nothing is overwritten', async () => {
+    let now = SOCIAL
+    serve({
+      'GET /api/groups': () => groups,
+      'GET /api/socials/{id}': () => now,
+      'GET /api/history/SOCIAL/{id}': () => [{ by: 'Wilma' }],
+      'PUT /api/socials/{id}': ({ body }) =>
+        body.version === now.version
+          ? (now = { ...now, ...body, version: now.version + 1 })
+          : new Refused(409, 'changed'),
+    })
+    const page = await show(SocialForm, { props: { social: 5 } })
+    await page.type('name', 'Winter dance')
+    now = { ...SOCIAL, version: 4, minutes: 180 }
+    await submit(page)
+    expect(askedOf('PUT', '/api/socials/5').at(-1)?.body).toMatchObject({
+      version: 4,
+      name: 'Winter dance',
+      minutes: 180,
+    })
+    expect(page.view.emitted('done')).toHaveLength(1)
+  })
+
+  it('that both named otherwise is shown twice until somebody chooses', async () => {
+    let now = SOCIAL
+    serve({
+      'GET /api/groups': () => groups,
+      'GET /api/socials/{id}': () => now,
+      'GET /api/history/SOCIAL/{id}': () => [{ by: 'Wilma' }],
+      'PUT /api/socials/{id}': () => new Refused(409, 'changed'),
+    })
+    const page = await show(SocialForm, { props: { social: 5 } })
+    await page.type('name', 'Winter dance')
+    now = { ...SOCIAL, version: 4, name: 'Snow ball' }
+    await submit(page)
+    expect(page.words()).toContain('Wilma has changed this in the meantime')
+    expect(page.words()).toContain('name: Snow ball')
+    expect(page.words()).toContain('Monday Newcomers: 14')
+    expect(page.view.emitted('done')).toBeUndefined()
   })
 })
 

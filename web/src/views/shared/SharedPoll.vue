@@ -74,11 +74,6 @@ async function vote() {
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 legend {
   font: 700 var(--size-7) var(--type-head);
   padding: 0;

@@ -1,62 +1,114 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { lastBy } from '@/api/last-by'
+import ConflictPanel from '@/components/conflict-panel/ConflictPanel.vue'
+import DraftNote from '@/components/draft-note/DraftNote.vue'
 import FormField from '@/components/form-field/FormField.vue'
 import GroupNumbers from '@/components/group-numbers/GroupNumbers.vue'
+import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
+import { useVersioned, type Stored } from '@/composables/page/useVersioned'
+import { mergeFields } from '@/domain/merge'
 import { hourMinute } from '@/domain/time'
-import { PAUSE_WORDS } from './order'
+import { linesOf, PAUSE_WORDS, type Frame } from './order'
 
-/** When a social is, who comes with how many, and what comes in between. */
-const props = defineProps<{ sheet?: Schemas['SocialSheet']; busy: boolean }>()
-const emit = defineEmits<{ save: [form: Schemas['SocialForm']]; cancel: [] }>()
+/** When a social is, who comes with how many, and what comes in between; without a number it makes a new one. */
+const props = defineProps<{ social?: number }>()
+const emit = defineEmits<{ done: [sheet: Schemas['SocialSheet']]; cancel: [] }>()
 type Kind = Schemas['BetweenForm']['kind']
+type Sheet = Schemas['SocialSheet']
 const USUAL_HEADS = 12
+const { busy, save: saved } = useDo()
 const groups = useLoad(() => ask(api.GET('/api/groups')))
+const usual = ref<Record<number, number>>({})
+
+function stored(view: Sheet): Stored<Frame, Sheet> {
+  const { name, date, minutes, longestWait, onlyListed, between } = view
+  const heads = Object.fromEntries(view.guests.map((one) => [one.group, one.heads]))
+  const value = {
+    name,
+    date,
+    startsAt: hourMinute(view.startsAt),
+    minutes,
+    longestWait,
+    onlyListed,
+    between,
+    heads,
+  }
+  return { version: view.version, value, view, by: '' }
+}
+
+const social = useVersioned<Frame, Sheet>({
+  key: () => `ulna-social-${props.social ?? 'new'}`,
+  load: async () => {
+    if (props.social === undefined) return undefined
+    const [sheet, by] = await Promise.all([
+      ask(api.GET('/api/socials/{id}', { params: { path: { id: props.social } } })),
+      lastBy('SOCIAL', props.social),
+    ])
+    return { ...stored(sheet), by }
+  },
+  fresh: () => ({
+    name: '',
+    date: null,
+    startsAt: '19:30',
+    minutes: 150,
+    longestWait: 12,
+    onlyListed: false,
+    between: [
+      { kind: 'WALK_IN', at: 20, minutes: 0 },
+      { kind: 'BREAK', at: 70, minutes: 15 },
+    ],
+    heads: usual.value,
+  }),
+  save: async ({ heads, ...value }, version) => {
+    const guests = Object.entries(heads).map(([group, many]) => ({ group: Number(group), heads: many }))
+    const body = { ...value, name: value.name.trim(), date: value.date ?? '', guests, version }
+    const id = props.social
+    return stored(
+      await ask(
+        id === undefined
+          ? api.POST('/api/socials', { body })
+          : api.PUT('/api/socials/{id}', { params: { path: { id } }, body }),
+      ),
+    )
+  },
+  merge: mergeFields,
+})
+const { value: form, clash, restored } = social
 onMounted(async () => {
   await groups.load()
-  if (props.sheet) return
-  heads.value = Object.fromEntries((groups.data.value ?? []).map((one) => [one.id, USUAL_HEADS]))
+  usual.value = Object.fromEntries((groups.data.value ?? []).map((one) => [one.id, USUAL_HEADS]))
+  await social.open()
 })
 
-const form = reactive({
-  name: props.sheet?.name ?? '',
-  date: props.sheet?.date ?? null,
-  startsAt: hourMinute(props.sheet?.startsAt ?? '19:30'),
-  minutes: props.sheet?.minutes ?? 150,
-  longestWait: props.sheet?.longestWait ?? 12,
-  onlyListed: props.sheet?.onlyListed ?? false,
-  between: (props.sheet?.between ?? [
-    { kind: 'WALK_IN', at: 20, minutes: 0 },
-    { kind: 'BREAK', at: 70, minutes: 15 },
-  ]) as Schemas['BetweenForm'][],
-})
-const heads = ref<Record<number, number>>(
-  Object.fromEntries((props.sheet?.guests ?? []).map((one) => [one.group, one.heads])),
-)
-const ready = computed(() => form.name.trim() && form.date)
+const ready = computed(() => !!form.value.name.trim() && !!form.value.date && !clash.value)
 const KINDS = Object.keys(PAUSE_WORDS) as Kind[]
+const lines = (of: Frame) => linesOf(of, groups.data.value ?? [])
 
 function add() {
-  form.between = [...form.between, { kind: 'BREAK', at: Math.round(form.minutes / 2), minutes: 15 }]
+  const at = Math.round(form.value.minutes / 2)
+  form.value.between = [...form.value.between, { kind: 'BREAK', at, minutes: 15 }]
 }
 function kind(one: Schemas['BetweenForm'], to: Kind) {
   one.kind = to
   one.minutes = to === 'WALK_IN' ? 0 : one.minutes || 10
 }
-function save() {
-  if (!form.date) return
-  emit('save', {
-    ...form,
-    name: form.name.trim(),
-    date: form.date,
-    version: props.sheet?.version ?? 0,
-    guests: Object.entries(heads.value).map(([group, many]) => ({ group: Number(group), heads: many })),
-  })
+async function save() {
+  if (!(await saved(social, props.social === undefined ? '' : 'Saved.'))) return
+  const now = social.stored.value
+  if (now) emit('done', now.view)
+}
+function cancel() {
+  social.discard()
+  emit('cancel')
 }
 </script>
 
 <template>
+  <ConflictPanel :of="social" :lines="lines" />
+  <DraftNote :restored @discard="social.discard()" />
   <form class="card stack" novalidate @submit.prevent="save">
     <div class="row fields">
       <FormField label="Name"><el-input v-model="form.name" name="name" maxlength="60" /></FormField>
@@ -81,7 +133,7 @@ function save() {
     <fieldset>
       <legend>Who comes, and how many</legend>
       <GroupNumbers
-        v-model="heads"
+        v-model="form.heads"
         :groups="groups.data.value ?? []"
         of="How many of"
         :min="1"
@@ -135,9 +187,9 @@ function save() {
     <el-checkbox v-model="form.onlyListed" label="Only songs that stand on the club’s list" />
     <div class="row">
       <el-button type="primary" native-type="submit" :disabled="!ready" :loading="busy">{{
-        sheet ? 'Save' : 'Make it'
+        props.social === undefined ? 'Make it' : 'Save'
       }}</el-button>
-      <el-button @click="emit('cancel')">Cancel</el-button>
+      <el-button @click="cancel">Cancel</el-button>
     </div>
   </form>
 </template>
@@ -145,14 +197,5 @@ function save() {
 <style scoped>
 .fields {
   align-items: start;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-legend {
-  font-weight: 600;
-  padding: 0;
 }
 </style>

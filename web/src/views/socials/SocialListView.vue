@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, type Schemas } from '@/api/client'
+import { api, ask } from '@/api/client'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
 import { useSession } from '@/composables/people/useSession'
 import { day, hourMinute } from '@/domain/time'
@@ -13,17 +12,9 @@ import SocialForm from './SocialForm.vue'
 /** Evenings on which all groups dance together, the latest first. */
 const session = useSession()
 const router = useRouter()
-const { busy, run } = useDo()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/socials')))
 const adding = ref(false)
 onMounted(load)
-
-async function make(body: Schemas['SocialForm']) {
-  await run(async () => {
-    const made = await ask(api.POST('/api/socials', { body }))
-    await router.push(`/socials/${made.id}`)
-  })
-}
 </script>
 
 <template>
@@ -36,7 +27,7 @@ async function make(body: Schemas['SocialForm']) {
         >
       </template>
     </PageHead>
-    <SocialForm v-if="adding" :busy @save="make" @cancel="adding = false" />
+    <SocialForm v-if="adding" @done="(made) => router.push(`/socials/${made.id}`)" @cancel="adding = false" />
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
       <p v-if="!data?.length && !adding" class="card">
         There is no social yet. Say when it is, which groups come and with how many; the program proposes an

@@ -77,8 +77,9 @@ async function takeOver() {
   const order = proposed.value
   if (order) await put(toCome(order.lines).map((line) => songOf(line)))
 }
-async function save(form: Schemas['SocialForm']) {
-  if (await run(() => social.frame(form), 'Saved.')) editing.value = false
+function framed(now: Schemas['SocialSheet']) {
+  social.take(now)
+  editing.value = false
 }
 async function remove() {
   if (
@@ -135,7 +136,7 @@ const print = () => window.print()
           >
           <el-button v-if="session.isInstructor" text @click="remove">Remove</el-button>
         </div>
-        <SocialForm v-if="editing" class="no-print" :sheet :busy @save="save" @cancel="editing = false" />
+        <SocialForm v-if="editing" class="no-print" :social="id" @done="framed" @cancel="editing = false" />
         <ProposedOrder
           v-if="proposed"
           class="no-print"

@@ -3,6 +3,13 @@ import type { Schemas } from '@/api/client'
 export type Line = Schemas['OrderLine']
 export type Song = Schemas['SongForm']
 
+/** When a social is, who comes with how many, and what comes in between, as one writes it. */
+export interface Frame extends Omit<Schemas['SocialForm'], 'date' | 'guests' | 'version'> {
+  date: string | null
+  /** How many come of a group, by its number. */
+  heads: Record<number, number>
+}
+
 /** What a line says to the server; an order is sent as the songs that are to come. */
 export function songOf(line: Line, stays = line.stays): Song {
   return {
@@ -89,4 +96,19 @@ export function changesBetween(
     news: now.filter((line) => !wasKeys.includes(key(line))).map(titleOf),
     gone: was.filter((line) => !nowKeys.includes(key(line))).map(titleOf),
   }
+}
+
+/** A frame as one reads it, a line for each thing. */
+export function linesOf(frame: Frame, groups: { id: number; name: string }[]): string[] {
+  const named = (id: string) => groups.find((one) => one.id === Number(id))?.name ?? `group ${id}`
+  return [
+    `name: ${frame.name}`,
+    `day: ${frame.date ?? ''}`,
+    `begins: ${frame.startsAt}`,
+    `minutes: ${frame.minutes}`,
+    `nobody waits longer than: ${frame.longestWait} minutes`,
+    ...Object.entries(frame.heads).map(([group, heads]) => `${named(group)}: ${heads}`),
+    ...frame.between.map((one) => `${PAUSE_WORDS[one.kind]} after ${one.at}: ${one.minutes} minutes`),
+    `only listed songs: ${frame.onlyListed ? 'yes' : 'no'}`,
+  ]
 }

@@ -47,9 +47,5 @@ export function useSocial(id: () => number) {
     take(await ask(api.POST('/api/socials/{id}/record', { params: { path: path(), query } })))
   }
 
-  async function frame(body: Schemas['SocialForm']) {
-    take(await ask(api.PUT('/api/socials/{id}', { params: { path: path() }, body })))
-  }
-
-  return { ...sheet, proposed, names, plan, order, play, unplay, record, frame }
+  return { ...sheet, proposed, names, plan, order, play, unplay, record, take }
 }

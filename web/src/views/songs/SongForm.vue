@@ -68,9 +68,6 @@ const RATES: { value: Schemas['CountRate']; label: string }[] = [
 
 <style scoped>
 fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
   display: grid;
   gap: var(--space-3);
 }

@@ -87,13 +87,4 @@ async function make() {
 .fields {
   align-items: start;
 }
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-legend {
-  font-weight: 600;
-  padding: 0;
-}
 </style>

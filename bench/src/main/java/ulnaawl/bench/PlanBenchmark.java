@@ -26,7 +26,7 @@ import ulnaawl.plan.ClassPlanner;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.DanceForGroup;
 import ulnaawl.plan.Wishes;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** A class of 90 minutes from a repertoire by chance, another one each time. */
 @State(Scope.Benchmark)

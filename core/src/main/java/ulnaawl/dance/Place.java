@@ -2,7 +2,7 @@ package ulnaawl.dance;
 
 import java.util.List;
 import java.util.Optional;
-import ulnaawl.figure.Action;
+import ulnaawl.figure.Movement;
 import ulnaawl.figure.Placement;
 import ulnaawl.figure.WeightEffect;
 import ulnaawl.floor.Foot;
@@ -40,7 +40,7 @@ public record Place(
     Count count,
     Count at,
     Optional<Foot> foot,
-    Action action,
+    Movement action,
     Placement placement,
     Weight before,
     Weight after,

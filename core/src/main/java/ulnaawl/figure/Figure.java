@@ -56,7 +56,7 @@ public record Figure(
 
   /** The single step and nothing else: with a direction its own word may be left out. */
   public boolean isPlainStep() {
-    return name.equals(Action.STEP);
+    return name.equals(Movement.STEP);
   }
 
   /** Whether it has a single place. */

@@ -29,13 +29,13 @@ public final class FigureBook {
           "boxes");
 
   private final List<Figure> figures;
-  private final Map<String, Action> actions;
+  private final Map<String, Movement> actions;
   private final Map<String, Figure> byName;
   private final WordTree<Figure> byWords;
   private final Set<String> words;
-  private final Map<Action, List<Way>> ways;
+  private final Map<Movement, List<Way>> ways;
 
-  private FigureBook(List<Figure> figures, Map<String, Action> actions) {
+  private FigureBook(List<Figure> figures, Map<String, Movement> actions) {
     this.figures = List.copyOf(figures);
     this.actions = Map.copyOf(actions);
     Map<String, Figure> names = new LinkedHashMap<>();
@@ -117,12 +117,12 @@ public final class FigureBook {
   }
 
   /** All ways that begin with an action, those with most steps first; in the book's order. */
-  public List<Way> beginningWith(Action action) {
+  public List<Way> beginningWith(Movement action) {
     return ways.getOrDefault(action, List.of());
   }
 
-  private static Map<Action, List<Way>> ways(List<Figure> figures) {
-    Map<Action, List<Way>> ways = new LinkedHashMap<>();
+  private static Map<Movement, List<Way>> ways(List<Figure> figures) {
+    Map<Movement, List<Way>> ways = new LinkedHashMap<>();
     for (Figure figure : figures) {
       Stream.concat(figure.patterns().stream(), figure.variants().values().stream())
           .map(pattern -> Way.of(figure, pattern))
@@ -177,7 +177,7 @@ public final class FigureBook {
     private static final FigureBook BOOK = load();
 
     private static FigureBook load() {
-      Map<String, Action> actions = new LinkedHashMap<>();
+      Map<String, Movement> actions = new LinkedHashMap<>();
       List<Figure> figures = new ArrayList<>();
       for (String file : FILES) {
         figures.addAll(

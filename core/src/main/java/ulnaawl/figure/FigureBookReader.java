@@ -42,13 +42,13 @@ final class FigureBookReader {
   private static final java.util.regex.Pattern NAME =
       java.util.regex.Pattern.compile("[\\p{L}][\\p{L}-]*( [\\p{L}][\\p{L}-]*){0,3}");
 
-  private final Map<String, Action> actions;
+  private final Map<String, Movement> actions;
   private final List<Figure> figures = new ArrayList<>();
   private String family = "our own";
   private int line;
 
   /** Reads figures, and actions where the data has some. */
-  static List<Figure> read(String data, Map<String, Action> actions) {
+  static List<Figure> read(String data, Map<String, Movement> actions) {
     return new FigureBookReader(actions).readAll(data);
   }
 
@@ -99,7 +99,7 @@ final class FigureBookReader {
     }
     for (WeightEffect effect : WeightEffect.values()) {
       if (effect.name().equalsIgnoreCase(words[1])) {
-        actions.put(words[0], new Action(words[0], effect, lifted, withBoth));
+        actions.put(words[0], new Movement(words[0], effect, lifted, withBoth));
         return;
       }
     }
@@ -120,7 +120,7 @@ final class FigureBookReader {
             case "-" -> Mover.NONE;
             default -> throw fail("'" + words[0] + "' is not F, O or -");
           };
-      Action action = actions.get(words[1]);
+      Movement action = actions.get(words[1]);
       if (action == null) {
         throw fail("unknown action '" + words[1] + "'");
       }

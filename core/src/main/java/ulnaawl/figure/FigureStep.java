@@ -8,7 +8,7 @@ package ulnaawl.figure;
  * @param placement where it goes; where {@code fromText} is set, only the default
  * @param fromText whether a direction typed in step text takes the place of {@code placement}
  */
-public record FigureStep(Mover mover, Action action, Placement placement, boolean fromText) {
+public record FigureStep(Mover mover, Movement action, Placement placement, boolean fromText) {
 
   /** Which foot moves. */
   public enum Mover {

@@ -22,7 +22,7 @@ public record Brief(
     String reader,
     LocalDate date,
     Optional<LocalDate> lastLed,
-    List<Held> since,
+    List<PastClass> since,
     List<Planned> plan,
     List<DanceBrief> dances,
     List<Wish> wishes) {
@@ -51,18 +51,18 @@ public record Brief(
   public static Brief of(
       String reader,
       LocalDate date,
-      List<Held> held,
+      List<PastClass> held,
       List<Planned> plan,
       List<DanceBrief> dances,
       List<Wish> wishes) {
-    List<Held> before =
+    List<PastClass> before =
         held.stream()
             .filter(it -> it.date().isBefore(date))
-            .sorted(Comparator.comparing(Held::date).reversed())
+            .sorted(Comparator.comparing(PastClass::date).reversed())
             .toList();
     Optional<LocalDate> lastLed =
-        before.stream().filter(it -> it.leader().equals(reader)).map(Held::date).findFirst();
-    List<Held> since =
+        before.stream().filter(it -> it.leader().equals(reader)).map(PastClass::date).findFirst();
+    List<PastClass> since =
         lastLed.isPresent()
             ? before.stream().takeWhile(it -> it.date().isAfter(lastLed.get())).toList()
             : before.stream().limit(LAST_FEW).toList();

@@ -13,8 +13,8 @@ import java.util.TreeSet;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassLine.Subject;
-import ulnaawl.plan.solve.Block;
-import ulnaawl.plan.solve.Block.Role;
+import ulnaawl.plan.solve.ClassBlock;
+import ulnaawl.plan.solve.ClassBlock.Role;
 
 /** Everything that may stand in a class, with its points, and what each block means in lines. */
 final class Choices {
@@ -46,8 +46,8 @@ final class Choices {
   private final Frame frame;
   private final Points points;
   private final Worth worth;
-  private final List<Block> blocks = new ArrayList<>();
-  private final IdentityHashMap<Block, Meaning> meanings = new IdentityHashMap<>();
+  private final List<ClassBlock> blocks = new ArrayList<>();
+  private final IdentityHashMap<ClassBlock, Meaning> meanings = new IdentityHashMap<>();
   private final Map<String, Integer> styles = new HashMap<>();
   private final Map<Long, Integer> numbers = new HashMap<>();
   private final List<NextDance.Pick> picks;
@@ -69,11 +69,11 @@ final class Choices {
     picks.stream().limit(MOST_TEACHES).forEach(this::taught);
   }
 
-  List<Block> blocks() {
+  List<ClassBlock> blocks() {
     return blocks;
   }
 
-  Meaning meaning(Block block) {
+  Meaning meaning(ClassBlock block) {
     return Objects.requireNonNull(meanings.get(block));
   }
 
@@ -84,7 +84,7 @@ final class Choices {
     return there.size() > 2;
   }
 
-  private void add(Block block, Meaning meaning) {
+  private void add(ClassBlock block, Meaning meaning) {
     blocks.add(block);
     meanings.put(block, meaning);
   }
@@ -129,7 +129,7 @@ final class Choices {
         Role.FREE,
         Kind.PRACTICE,
         1,
-        Weight.FREE.points(),
+        PlanWeight.FREE.points(),
         Filler.IN_HAND,
         new PlanReason.MinutesLeft(1));
   }
@@ -137,17 +137,17 @@ final class Choices {
   private void without(
       Role role, Kind kind, int minutes, int points, Filler filler, PlanReason reason) {
     add(
-        Block.without(role, minutes, points),
+        ClassBlock.without(role, minutes, points),
         new Meaning(new Part(minutes, kind, new Subject.Without(filler), List.of(reason))));
   }
 
-  private Block block(DanceForGroup dance, Role role, int minutes, int points, int effort) {
-    return new Block(
+  private ClassBlock block(DanceForGroup dance, Role role, int minutes, int points, int effort) {
+    return new ClassBlock(
         role,
         Objects.requireNonNull(numbers.get(dance.dance())),
         minutes,
         points,
-        dance.style().map(styles::get).orElse(Block.UNKNOWN_STYLE),
+        dance.style().map(styles::get).orElse(ClassBlock.UNKNOWN_STYLE),
         dance.speed(),
         effort);
   }
@@ -212,7 +212,7 @@ final class Choices {
   }
 
   /** Lines that stay, one after the other, as one block in its place. */
-  Block locked(Held held) {
+  ClassBlock locked(KeptLines held) {
     ClassRequest.Lock lock = held.first();
     Role role =
         switch (lock.kind()) {
@@ -227,19 +227,19 @@ final class Choices {
     return lock.dance()
         .flatMap(worth::dance)
         .map(it -> block(it, role, held.minutes(), points, Points.effort(lock.kind(), it)))
-        .orElseGet(() -> Block.without(role, held.minutes(), points));
+        .orElseGet(() -> ClassBlock.without(role, held.minutes(), points));
   }
 
   /** Lines that stay; a teach has its practice straight after it, whether that stays or not. */
-  List<Held> held() {
-    List<Held> all = new ArrayList<>();
+  List<KeptLines> held() {
+    List<KeptLines> all = new ArrayList<>();
     List<ClassRequest.Lock> locks = request.locks();
     for (int i = 0; i < locks.size(); i++) {
       ClassRequest.Lock lock = locks.get(i);
       Optional<ClassRequest.Lock> next =
           i + 1 < locks.size() ? Optional.of(locks.get(i + 1)) : Optional.empty();
       if (next.filter(lock::isPractisedIn).isPresent()) {
-        all.add(new Held(List.of(lock, next.get())));
+        all.add(new KeptLines(List.of(lock, next.get())));
         i++;
         continue;
       }
@@ -250,9 +250,9 @@ final class Choices {
                   .flatMap(worth::dance)
                   .map(it -> Frame.practice(it.songMinutes()))
                   .filter(practice -> practice <= free)
-                  .map(practice -> new Held(List.of(lock, lock.practised(practice))))
-                  .orElseGet(() -> new Held(List.of(lock)))
-              : new Held(List.of(lock)));
+                  .map(practice -> new KeptLines(List.of(lock, lock.practised(practice))))
+                  .orElseGet(() -> new KeptLines(List.of(lock)))
+              : new KeptLines(List.of(lock)));
     }
     return all;
   }

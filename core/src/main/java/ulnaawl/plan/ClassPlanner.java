@@ -10,7 +10,7 @@ import java.util.OptionalInt;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.solve.Best;
-import ulnaawl.plan.solve.Block;
+import ulnaawl.plan.solve.ClassBlock;
 import ulnaawl.plan.solve.ClassSolver;
 import ulnaawl.plan.solve.Rules;
 
@@ -46,10 +46,10 @@ public final class ClassPlanner {
   }
 
   private ClassPlan plan() {
-    Map<Integer, Block> locked = new HashMap<>();
-    IdentityHashMap<Block, Held> held = new IdentityHashMap<>();
-    for (Held one : choices.held()) {
-      Block block = choices.locked(one);
+    Map<Integer, ClassBlock> locked = new HashMap<>();
+    IdentityHashMap<ClassBlock, KeptLines> held = new IdentityHashMap<>();
+    for (KeptLines one : choices.held()) {
+      ClassBlock block = choices.locked(one);
       locked.put(one.first().start(), block);
       held.put(block, one);
     }
@@ -62,14 +62,14 @@ public final class ClassPlanner {
   }
 
   /** Neighbours differ in style; in style or speed where that would leave minutes in hand. */
-  private Optional<Best> best(Map<Integer, Block> locked) {
+  private Optional<Best> best(Map<Integer, ClassBlock> locked) {
     Optional<Best> strict =
         choices.hasStyles()
             ? ClassSolver.solve(choices.blocks(), rules(true, locked))
             : Optional.empty();
     boolean full =
         strict.isPresent()
-            && strict.get().blocks().stream().noneMatch(it -> it.role() == Block.Role.FREE);
+            && strict.get().blocks().stream().noneMatch(it -> it.role() == ClassBlock.Role.FREE);
     if (full) {
       return strict;
     }
@@ -80,17 +80,19 @@ public final class ClassPlanner {
     return worth ? loose : strict;
   }
 
-  private Rules rules(boolean byStyle, Map<Integer, Block> locked) {
+  private Rules rules(boolean byStyle, Map<Integer, ClassBlock> locked) {
     return new Rules(
         request.minutes(), frame.pauses(), frame.isGentle(), byStyle, frame.effort(), locked);
   }
 
-  private List<ClassLine> lines(Best best, IdentityHashMap<Block, Held> held) {
+  private List<ClassLine> lines(Best best, IdentityHashMap<ClassBlock, KeptLines> held) {
     List<ClassLine> lines = new ArrayList<>();
-    for (Block block : best.blocks()) {
+    for (ClassBlock block : best.blocks()) {
       OptionalInt effort =
-          block.effort() == Block.NO_EFFORT ? OptionalInt.empty() : OptionalInt.of(block.effort());
-      Held stays = held.get(block);
+          block.effort() == ClassBlock.NO_EFFORT
+              ? OptionalInt.empty()
+              : OptionalInt.of(block.effort());
+      KeptLines stays = held.get(block);
       if (stays != null) {
         for (ClassRequest.Lock lock : stays.lines()) {
           boolean first = lock.start() == stays.first().start();

@@ -14,7 +14,7 @@ import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.music.Tempo;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 import ulnaawl.teach.lesson.TeachPace;
 
 /**

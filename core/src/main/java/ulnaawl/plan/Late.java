@@ -115,7 +115,7 @@ public record Late(List<Line> lines, int cost, int inHand) {
       Found best = new Found(Integer.MAX_VALUE, List.of());
       if (state.piece() == pieces.size()) {
         // A minute that nothing is done in is lost, too.
-        best = new Found(-Weight.FREE.points() * state.left(), List.of());
+        best = new Found(-PlanWeight.FREE.points() * state.left(), List.of());
       } else {
         for (Way way : pieces.get(state.piece())) {
           if (way.minutes() <= state.left()) {
@@ -177,7 +177,7 @@ public record Late(List<Line> lines, int cost, int inHand) {
     }
 
     private static Line shortened(ClassRequest.Lock line, int minutes) {
-      int cost = (minutes - line.minutes()) * Weight.SHORT_PRACTICE.points();
+      int cost = (minutes - line.minutes()) * PlanWeight.SHORT_PRACTICE.points();
       return new Line(line, minutes, changed(line, minutes), cost);
     }
 
@@ -194,16 +194,16 @@ public record Late(List<Line> lines, int cost, int inHand) {
       Optional<DanceForGroup> dance = line.dance().flatMap(worth::dance);
       switch (line.kind()) {
         case WARM_UP -> {
-          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_WARM_UP.points());
+          shorter(ways, line, Frame.SHORTEST, -PlanWeight.SHORT_WARM_UP.points());
           ways.add(Way.of(line, 0, What.LEFT_OUT, NEVER_WILLINGLY));
         }
         case COOL_DOWN -> {
-          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_COOL_DOWN.points());
+          shorter(ways, line, Frame.SHORTEST, -PlanWeight.SHORT_COOL_DOWN.points());
           ways.add(Way.of(line, 0, What.LEFT_OUT, NEVER_WILLINGLY));
         }
         case BREAK -> {
-          shorter(ways, line, Frame.SHORTEST, -Weight.SHORT_BREAK.points());
-          int all = -line.minutes() * Weight.SHORT_BREAK.points();
+          shorter(ways, line, Frame.SHORTEST, -PlanWeight.SHORT_BREAK.points());
+          int all = -line.minutes() * PlanWeight.SHORT_BREAK.points();
           ways.add(Way.of(line, 0, What.LEFT_OUT, all));
         }
         case TEACH -> {
@@ -230,9 +230,9 @@ public record Late(List<Line> lines, int cost, int inHand) {
     private void danced(
         List<Way> ways, ClassRequest.Lock line, int points, Optional<DanceForGroup> dance) {
       int least = dance.isPresent() || line.kind() == Kind.FINISH ? song(line) : 1;
-      shorter(ways, line, least, -Weight.SHORT_PRACTICE.points());
+      shorter(ways, line, least, -PlanWeight.SHORT_PRACTICE.points());
       boolean taughtTonight = line.dance().filter(tonight::contains).isPresent();
-      int end = line.kind() == Kind.FINISH ? Weight.FAVOURITE.points() : 0;
+      int end = line.kind() == Kind.FINISH ? PlanWeight.FAVOURITE.points() : 0;
       ways.add(
           Way.of(
               line,

@@ -73,26 +73,27 @@ public final class NextDance {
   private Pick pick(DanceForGroup dance) {
     Score score = new Score();
     if (dance.standing().stage() == Stage.STARTED) {
-      score.add(Weight.GO_ON.points(), started(dance));
+      score.add(PlanWeight.GO_ON.points(), started(dance));
     } else {
       level(score, dance);
       if (dance.wishes().term() instanceof TermPlace.Later later) {
-        score.add(Weight.TERM_LATER.points(), new PlanReason.TermBeginsIt(later.begins()));
+        score.add(PlanWeight.TERM_LATER.points(), new PlanReason.TermBeginsIt(later.begins()));
       }
     }
     dance
         .missing()
         .forEach(it ->
-            score.add(Weight.MISSING.points(), new PlanReason.NotLedTo(it.figure(), it.on())));
+            score.add(PlanWeight.MISSING.points(), new PlanReason.NotLedTo(it.figure(), it.on())));
     score.add(
-        Weight.ALIKE.points() * dance.knownShare() / 100, new PlanReason.Alike(dance.knownShare()));
+        PlanWeight.ALIKE.points() * dance.knownShare() / 100,
+        new PlanReason.Alike(dance.knownShare()));
     dance
         .style()
         .filter(it -> !lately.isEmpty() && !lately.contains(it))
-        .ifPresent(it -> score.add(Weight.OTHER_STYLE.points(), new PlanReason.OtherStyle(it)));
+        .ifPresent(it -> score.add(PlanWeight.OTHER_STYLE.points(), new PlanReason.OtherStyle(it)));
     wishes(score, dance);
     if (!dance.hasSong()) {
-      score.add(Weight.NO_SONG.points(), new PlanReason.NoSong());
+      score.add(PlanWeight.NO_SONG.points(), new PlanReason.NoSong());
     }
     return new Pick(dance, score.points(), score.inOrder());
   }
@@ -110,16 +111,16 @@ public final class NextDance {
     int above = dance.level().above(group);
     int level =
         above > 0
-            ? above * (above + 1) / 2 * Weight.LEVEL_ABOVE.points()
-            : -above * Weight.LEVEL_BELOW.points();
+            ? above * (above + 1) / 2 * PlanWeight.LEVEL_ABOVE.points()
+            : -above * PlanWeight.LEVEL_BELOW.points();
     int news = dance.newFigures().size();
     int figures =
         news == 0
-            ? Weight.NO_NEWS.points()
-            : Weight.GOOD_NEWS.points()
-                + Math.max(0, news - GOOD_NEWS) * Weight.TOO_MUCH_NEWS.points();
+            ? PlanWeight.NO_NEWS.points()
+            : PlanWeight.GOOD_NEWS.points()
+                + Math.max(0, news - GOOD_NEWS) * PlanWeight.TOO_MUCH_NEWS.points();
     score.add(
-        Weight.OWN_LEVEL.points() + level + figures,
+        PlanWeight.OWN_LEVEL.points() + level + figures,
         new PlanReason.NewDance(dance.level(), group, dance.newFigures()));
   }
 
@@ -128,12 +129,12 @@ public final class NextDance {
     score.wishes(wishes);
     if (wishes.otherGroups() > 0) {
       score.add(
-          Weight.OTHERS_KNOW,
+          PlanWeight.OTHERS_KNOW,
           wishes.otherGroups(),
           new PlanReason.OthersKnow(wishes.otherGroups()));
     }
     if (!wishes.leaderKnows()) {
-      score.add(Weight.LEADER_UNSURE.points(), new PlanReason.LeaderUnsure());
+      score.add(PlanWeight.LEADER_UNSURE.points(), new PlanReason.LeaderUnsure());
     }
   }
 }

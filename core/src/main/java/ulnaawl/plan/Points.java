@@ -46,9 +46,9 @@ record Points(LocalDate on) {
   /** Danced once, with or without calls. */
   Score danced(DanceForGroup dance) {
     Score score = new Score();
-    int faded = (100 - dance.standing().strength()) / 5 * Weight.FADING.points();
+    int faded = (100 - dance.standing().strength()) / 5 * PlanWeight.FADING.points();
     score.add(
-        Weight.DANCED.points() + faded,
+        PlanWeight.DANCED.points() + faded,
         new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
     score.wishes(dance.wishes());
     boolean lately =
@@ -58,7 +58,8 @@ record Points(LocalDate on) {
             .filter(it -> ChronoUnit.DAYS.between(it, on) < LATELY_DAYS)
             .isPresent();
     if (dance.standing().stage() == Stage.TAUGHT && lately) {
-      score.add(Weight.TAUGHT_LATELY.points(), new PlanReason.KeepsFresh(dance.standing().due()));
+      score.add(
+          PlanWeight.TAUGHT_LATELY.points(), new PlanReason.KeepsFresh(dance.standing().due()));
     }
     return score;
   }
@@ -70,9 +71,9 @@ record Points(LocalDate on) {
     long weeks = Math.clamp(ChronoUnit.WEEKS.between(due, on), 0, MOST_WEEKS_OVERDUE);
     boolean rusty = dance.standing().stage() == Stage.RUSTY;
     score.add(
-        Weight.REMINDER.points()
-            + (int) weeks * Weight.OVERDUE.points()
-            + (rusty ? Weight.RUSTY.points() : 0),
+        PlanWeight.REMINDER.points()
+            + (int) weeks * PlanWeight.OVERDUE.points()
+            + (rusty ? PlanWeight.RUSTY.points() : 0),
         new PlanReason.Due(due, on, dance.standing().stage(), dance.reminderMinutes()));
     score.wishes(dance.wishes());
     return score;
@@ -83,8 +84,8 @@ record Points(LocalDate on) {
     Score end = new Score();
     int favourite =
         dance.standing().stage() == Stage.KNOWN
-            ? Weight.FAVOURITE.points()
-            : Weight.FAVOURITE.points() / 2;
+            ? PlanWeight.FAVOURITE.points()
+            : PlanWeight.FAVOURITE.points() / 2;
     end.add(favourite, new PlanReason.KnownToEndOn());
     end.add(0, new PlanReason.Danced(dance.standing().stage(), dance.standing().strength()));
     end.wishes(dance.wishes());
@@ -98,9 +99,9 @@ record Points(LocalDate on) {
    */
   int taught(NextDance.Pick pick, int minutes) {
     int wanted = wanted(pick.dance());
-    return Weight.TEACH.points()
+    return PlanWeight.TEACH.points()
         + pick.points() / 2
-        + Weight.TEACH_FITS.points() * Math.min(minutes, wanted) / wanted
-        + (minutes >= wanted ? 0 : Weight.TOO_LONG.points() / 2);
+        + PlanWeight.TEACH_FITS.points() * Math.min(minutes, wanted) / wanted
+        + (minutes >= wanted ? 0 : PlanWeight.TOO_LONG.points() / 2);
   }
 }

@@ -18,7 +18,7 @@ final class Score {
   }
 
   /** So often, up to what is heard. */
-  void add(Weight each, int times, PlanReason reason) {
+  void add(PlanWeight each, int times, PlanReason reason) {
     add(Math.min(Wishes.MOST_HEARD, times) * each.points(), reason);
   }
 
@@ -26,15 +26,15 @@ final class Score {
   void wishes(Wishes wishes) {
     if (!wishes.requests().isEmpty()) {
       add(
-          Weight.ASKED,
+          PlanWeight.ASKED,
           wishes.asked(),
           new PlanReason.AskedFor(
               wishes.requests().stream().map(Wishes.Request::who).toList(),
               wishes.requests().getFirst().on()));
     }
-    wishes.theme().ifPresent(it -> add(Weight.THEME.points(), new PlanReason.OfTheme(it)));
+    wishes.theme().ifPresent(it -> add(PlanWeight.THEME.points(), new PlanReason.OfTheme(it)));
     if (wishes.term() instanceof TermPlace.Here) {
-      add(Weight.TERM.points(), new PlanReason.OfTerm());
+      add(PlanWeight.TERM.points(), new PlanReason.OfTerm());
     }
   }
 

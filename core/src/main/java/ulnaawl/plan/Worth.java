@@ -31,11 +31,11 @@ final class Worth {
   }
 
   int warmUp(int minutes) {
-    return Math.max(0, frame.warmUp() - minutes) * Weight.SHORT_WARM_UP.points();
+    return Math.max(0, frame.warmUp() - minutes) * PlanWeight.SHORT_WARM_UP.points();
   }
 
   int coolDown(int minutes) {
-    return Math.max(0, frame.coolDown() - minutes) * Weight.SHORT_COOL_DOWN.points();
+    return Math.max(0, frame.coolDown() - minutes) * PlanWeight.SHORT_COOL_DOWN.points();
   }
 
   /** Points of a line by itself; a teach has those of its practice, too. */
@@ -64,7 +64,7 @@ final class Worth {
 
   private static int inHand(ClassRequest.Lock line) {
     return line.subject().equals(new Subject.Without(Filler.IN_HAND))
-        ? line.minutes() * Weight.FREE.points()
+        ? line.minutes() * PlanWeight.FREE.points()
         : 0;
   }
 }

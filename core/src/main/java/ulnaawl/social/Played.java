@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /**
  * One song and who is on the floor to it.

@@ -11,7 +11,7 @@ import java.util.Set;
 public final class SocialOrder {
 
   private final SocialRequest request;
-  private final Reasons reasons;
+  private final SongReasons reasons;
   private final Set<Long> waiting;
   private final List<SocialLine> lines = new ArrayList<>();
   private final Map<Long, Integer> waited = new HashMap<>();
@@ -20,7 +20,7 @@ public final class SocialOrder {
 
   private SocialOrder(SocialRequest request) {
     this.request = request;
-    this.reasons = new Reasons(request);
+    this.reasons = new SongReasons(request);
     this.waiting = request.waiting();
     this.at = Played.inGrains(request.soFar().seconds()) * Played.GRAIN_SECONDS;
     for (Guests one : request.guests()) {
@@ -51,7 +51,7 @@ public final class SocialOrder {
   }
 
   private int free() {
-    return Reasons.free(Math.max(0, end() - at));
+    return SongReasons.free(Math.max(0, end() - at));
   }
 
   private int end() {
@@ -79,7 +79,7 @@ public final class SocialOrder {
   private void play(Played played, Optional<Played> before, boolean isLast) {
     Set<Long> who = played.who(request.guests());
     List<SocialReason> why = new ArrayList<>(reasons.at(played, at));
-    before.ifPresent(it -> why.addAll(Reasons.after(it, played)));
+    before.ifPresent(it -> why.addAll(SongReasons.after(it, played)));
     for (Guests one : request.guests()) {
       int sat = waited.getOrDefault(one.group(), 0);
       int now = who.contains(one.group()) ? 0 : sat + played.seconds();

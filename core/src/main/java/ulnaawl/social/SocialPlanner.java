@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import ulnaawl.social.solve.Evening;
 import ulnaawl.social.solve.Evening.Stop;
 import ulnaawl.social.solve.Order;
-import ulnaawl.social.solve.Piece;
+import ulnaawl.social.solve.Playable;
 import ulnaawl.social.solve.SocialSolver;
 
 /**
@@ -21,14 +21,14 @@ import ulnaawl.social.solve.SocialSolver;
 public final class SocialPlanner {
 
   private final SocialRequest request;
-  private final Reasons reasons;
+  private final SongReasons reasons;
   private final Set<Long> waiting;
   private final Map<Slot, Integer> numbers = new LinkedHashMap<>();
   private final List<Played> families = new ArrayList<>();
 
   private SocialPlanner(SocialRequest request) {
     this.request = request;
-    this.reasons = new Reasons(request);
+    this.reasons = new SongReasons(request);
     this.waiting = request.waiting();
     for (Played one : request.played()) {
       slots(one).forEach(it -> numbers.putIfAbsent(it, numbers.size()));
@@ -67,8 +67,8 @@ public final class SocialPlanner {
     int from = Played.inGrains(request.soFar().seconds());
     int to = request.seconds() / Played.GRAIN_SECONDS;
     int before = request.soFar().last().map(this::family).orElse(0);
-    List<Piece> pieces = request.played().stream().map(it -> piece(it, to)).toList();
-    boolean walkIns = pieces.stream().anyMatch(Piece::walkIn);
+    List<Playable> pieces = request.played().stream().map(it -> piece(it, to)).toList();
+    boolean walkIns = pieces.stream().anyMatch(Playable::walkIn);
     return new Evening(
         request.soFar().begun() < 0 ? -1 : request.soFar().begun() / Played.GRAIN_SECONDS,
         from,
@@ -92,12 +92,12 @@ public final class SocialPlanner {
             .map(it -> request.soFar().waited().getOrDefault(it.group(), 0) / Played.GRAIN_SECONDS)
             .toList(),
         grains -> reasons.waited(grains * Played.GRAIN_SECONDS),
-        grains -> Reasons.free(grains * Played.GRAIN_SECONDS));
+        grains -> SongReasons.free(grains * Played.GRAIN_SECONDS));
   }
 
-  private Piece piece(Played played, int grains) {
+  private Playable piece(Played played, int grains) {
     Set<Long> who = played.who(request.guests());
-    return new Piece(
+    return new Playable(
         slots(played).stream().map(it -> Objects.requireNonNull(numbers.get(it))).toList(),
         first(played),
         earliest(played),
@@ -118,7 +118,7 @@ public final class SocialPlanner {
   private int first(Played played) {
     long dance = played.numbers().getFirst();
     if (played.how() != Played.How.AGAIN || request.soFar().danced().containsKey(dance)) {
-      return Piece.FIRST;
+      return Playable.FIRST;
     }
     return numbers.getOrDefault(new Slot(dance, false), numbers.size());
   }
@@ -154,7 +154,8 @@ public final class SocialPlanner {
                 .map(next ->
                     before == 0 || next == 0
                         ? 0
-                        : points(Reasons.after(families.get(before - 1), families.get(next - 1))))
+                        : points(
+                            SongReasons.after(families.get(before - 1), families.get(next - 1))))
                 .boxed()
                 .toList())
         .toList();

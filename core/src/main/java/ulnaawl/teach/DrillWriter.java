@@ -10,7 +10,7 @@ import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Say;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.lesson.TeachPace;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 
 /**
  * Makes drills one after another: counts, time, where the class faces and what to say. It remembers
@@ -31,7 +31,7 @@ final class DrillWriter {
     this.walls = new WallDrafts(lesson);
   }
 
-  Drill write(Slot slot, int repetitions) {
+  Drill write(OpenDrill slot, int repetitions) {
     Draft draft = draft(slot);
     List<Say> say = new ArrayList<>();
     if (!standing.equals(draft.start())) {
@@ -58,7 +58,7 @@ final class DrillWriter {
         say);
   }
 
-  private int lead(Slot slot) {
+  private int lead(OpenDrill slot) {
     return switch (slot.mode()) {
       case WORDS -> 0;
       case COUNTS -> TeachPace.countIn(lesson.dance().headers().meter());
@@ -66,7 +66,7 @@ final class DrillWriter {
     };
   }
 
-  private Draft draft(Slot slot) {
+  private Draft draft(OpenDrill slot) {
     Mode mode = slot.mode();
     return switch (slot.scope()) {
       case Scope.OneSection it -> sections.section(mode, it);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Piece;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 
 /**
  * Chooses repetitions for drills in a given order, so that within the seconds there are the least
@@ -31,7 +31,7 @@ final class Fit {
    *
    * @param target the pieces whose readiness counts
    */
-  Fit(Lesson lesson, List<Slot> slots, List<Piece> target) {
+  Fit(Lesson lesson, List<OpenDrill> slots, List<Piece> target) {
     this.table = new FitTable(lesson, slots, target);
   }
 

@@ -9,12 +9,12 @@ import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Practice;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 
 /** What each drill gives to each piece, and how long it takes; drills and pieces by number. */
 final class FitTable {
 
-  private final List<Slot> slots;
+  private final List<OpenDrill> slots;
   private final int[] loads;
   private final int[] before;
   private final boolean[] isSection;
@@ -30,7 +30,7 @@ final class FitTable {
   /** The drills that help a piece. */
   private final int[][] helpers;
 
-  FitTable(Lesson lesson, List<Slot> slots, List<Piece> target) {
+  FitTable(Lesson lesson, List<OpenDrill> slots, List<Piece> target) {
     this.slots = List.copyOf(slots);
     this.loads = target.stream().mapToInt(lesson::load).toArray();
     Map<Piece, Integer> known = lesson.before().exposure();
@@ -61,7 +61,7 @@ final class FitTable {
     }
   }
 
-  private static int[] gains(Lesson lesson, Slot slot, List<Piece> target) {
+  private static int[] gains(Lesson lesson, OpenDrill slot, List<Piece> target) {
     Map<Piece, Integer> covered = lesson.covers(slot.scope());
     int worth = Practice.worth(slot.mode(), slot.percent());
     return target.stream()
@@ -69,7 +69,7 @@ final class FitTable {
         .toArray();
   }
 
-  private static int[] seconds(Lesson lesson, Slot slot, Drill once) {
+  private static int[] seconds(Lesson lesson, OpenDrill slot, Drill once) {
     int[] seconds = new int[slot.most() + 1];
     for (int times = 1; times <= slot.most(); times++) {
       seconds[times] = lesson.learner().pace().time(once.shape(), times, lesson.rate()).seconds();

@@ -8,7 +8,7 @@ import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Practice;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 
 /**
  * Drills in order with repetitions that fit some minutes.
@@ -26,7 +26,7 @@ record Layout(
     List<Practice> practice,
     List<Piece> target) {
 
-  static Layout of(Lesson lesson, List<Slot> slots, int seconds) {
+  static Layout of(Lesson lesson, List<OpenDrill> slots, int seconds) {
     List<Piece> target = target(lesson, slots);
     int[] repetitions = new Fit(lesson, slots, target).within(seconds);
     List<Drill> drills = drills(lesson, slots, repetitions);
@@ -35,7 +35,7 @@ record Layout(
   }
 
   /** What some drills take with the fewest repetitions, in seconds. */
-  static int shortest(Lesson lesson, List<Slot> slots) {
+  static int shortest(Lesson lesson, List<OpenDrill> slots) {
     DrillWriter writer = new DrillWriter(lesson);
     return slots.stream()
         .filter(slot -> slot.least() > 0)
@@ -43,13 +43,13 @@ record Layout(
         .sum();
   }
 
-  private static List<Piece> target(Lesson lesson, List<Slot> slots) {
+  private static List<Piece> target(Lesson lesson, List<OpenDrill> slots) {
     Set<Piece> touched = new LinkedHashSet<>();
     slots.forEach(slot -> touched.addAll(lesson.covers(slot.scope()).keySet()));
     return lesson.pieces().stream().filter(touched::contains).toList();
   }
 
-  private static List<Drill> drills(Lesson lesson, List<Slot> slots, int[] repetitions) {
+  private static List<Drill> drills(Lesson lesson, List<OpenDrill> slots, int[] repetitions) {
     DrillWriter writer = new DrillWriter(lesson);
     List<Drill> drills = new ArrayList<>();
     for (int i = 0; i < slots.size(); i++) {

@@ -10,8 +10,8 @@ import ulnaawl.teach.lesson.Exposure;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.School;
-import ulnaawl.teach.school.Slot;
 
 /**
  * A laid-out teach.
@@ -115,7 +115,7 @@ public record Teach(
    * @param slots in order; a locked one has as many repetitions at least as at most
    * @throws IllegalArgumentException where a drill is none of this dance
    */
-  public static Teach of(Lesson lesson, List<Slot> slots, int minutes) {
+  public static Teach of(Lesson lesson, List<OpenDrill> slots, int minutes) {
     return new TeachBuilder(lesson).asTheyStand(slots, minutes);
   }
 

@@ -12,8 +12,8 @@ import ulnaawl.teach.lesson.Drill;
 import ulnaawl.teach.lesson.Exposure;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Piece;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.School;
-import ulnaawl.teach.school.Slot;
 
 /** Puts a teach together. */
 public final class TeachBuilder {
@@ -51,12 +51,12 @@ public final class TeachBuilder {
         reasons.of(school, tonight, minutes));
   }
 
-  Teach asTheyStand(List<Slot> slots, int minutes) {
+  Teach asTheyStand(List<OpenDrill> slots, int minutes) {
     check(minutes);
     if (slots.size() > MOST_DRILLS) {
       throw new IllegalArgumentException("A teach has up to " + MOST_DRILLS + " drills.");
     }
-    for (Slot slot : slots) {
+    for (OpenDrill slot : slots) {
       if (!lesson.has(slot.scope())) {
         throw new IllegalArgumentException("This dance has no such drill: " + slot.scope() + ".");
       }

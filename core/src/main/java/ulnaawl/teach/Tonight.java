@@ -7,8 +7,8 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.level.LevelMeasure;
 import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Practice;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.SchoolOrder;
-import ulnaawl.teach.school.Slot;
 
 /**
  * How far a school can go with a group in some minutes: every natural stop laid out, and the one to
@@ -37,7 +37,7 @@ record Tonight(SectionSet known, List<Stop> stops, int chosen, int advised) {
     List<Stop> stops = new ArrayList<>();
     for (int next : order.stops(lesson)) {
       if (!known.containsAll(order.reached(lesson, SectionSet.NONE, next))) {
-        List<Slot> slots = order.slots(lesson, known, next);
+        List<OpenDrill> slots = order.slots(lesson, known, next);
         Layout layout = Layout.of(lesson, slots, minutes * 60);
         int ready = layout.fits() ? layout.leastDone(lesson) : 0;
         stops.add(new Stop(next, order.reached(lesson, known, next), layout, ready));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
-import ulnaawl.handover.Held;
+import ulnaawl.handover.PastClass;
 import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Hindrance;
 import ulnaawl.handover.StandIn.Planned;
@@ -115,7 +115,7 @@ final class EnglishHandover implements HandoverSpeech {
           .map(day -> "You led them last, on " + Plain.day(day) + ".")
           .orElse("Nothing is written down of this group yet.");
     }
-    List<String> leaders = brief.since().stream().map(Held::leader).distinct().toList();
+    List<String> leaders = brief.since().stream().map(PastClass::leader).distinct().toList();
     String by = ", led by " + Plain.list(leaders) + ".";
     int classes = brief.since().size();
     return brief
@@ -133,14 +133,14 @@ final class EnglishHandover implements HandoverSpeech {
                 + by.substring(1));
   }
 
-  private void held(Held held, int weight, List<Sentence> all) {
+  private void held(PastClass held, int weight, List<Sentence> all) {
     all.add(new Sentence(weight, held(held)));
     if (!held.note().isBlank()) {
       all.add(new Sentence(weight, held.leader() + " says: “" + held.note().strip() + "”"));
     }
   }
 
-  private String held(Held held) {
+  private String held(PastClass held) {
     return Plain.day(held.date())
         + ", "
         + held.leader()
@@ -150,7 +150,7 @@ final class EnglishHandover implements HandoverSpeech {
   }
 
   @Override
-  public String done(Held.Done done) {
+  public String done(PastClass.Done done) {
     String what =
         switch (done.happened()) {
           case INTRODUCED ->

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
-import ulnaawl.handover.Held;
+import ulnaawl.handover.PastClass;
 import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Hindrance;
 
@@ -24,7 +24,7 @@ public interface HandoverSpeech {
   List<String> summary(Brief brief);
 
   /** What was done with a dance: {@code Kettle On: sections 1 to 3 taught, shaky}. */
-  String done(Held.Done done);
+  String done(PastClass.Done done);
 
   /** What has to be called besides the steps: {@code restart after 16 on wall 3}. */
   String exception(DanceBrief.Called exception);

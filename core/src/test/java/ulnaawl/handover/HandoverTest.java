@@ -35,24 +35,24 @@ public class HandoverTest {
   private static final LocalDate THURSDAY = LocalDate.of(2026, 11, 26);
   private static final HandoverSpeech SAYS = Speech.english().handover();
 
-  private static Held held(int daysAgo, String leader, Held.Done... done) {
-    return new Held(THURSDAY.minusDays(daysAgo), leader, List.of(done), List.of(), "");
+  private static PastClass held(int daysAgo, String leader, PastClass.Done... done) {
+    return new PastClass(THURSDAY.minusDays(daysAgo), leader, List.of(done), List.of(), "");
   }
 
-  private static Held.Done done(String title, Happened happened, Outcome outcome) {
-    return new Held.Done(1, title, happened, SectionSet.between(1, 3), 4, outcome, "");
+  private static PastClass.Done done(String title, Happened happened, Outcome outcome) {
+    return new PastClass.Done(1, title, happened, SectionSet.between(1, 3), 4, outcome, "");
   }
 
-  private static Brief brief(String reader, Held... held) {
+  private static Brief brief(String reader, PastClass... held) {
     return Brief.of(reader, THURSDAY, List.of(held), List.of(), List.of(), List.of());
   }
 
   @Test
   public void itTellsWhatHappenedSinceTheReaderLastLed() {
-    Held mine = held(21, "Ines", done("Salt Road", Happened.DANCED, Outcome.SOLID));
-    Held before = held(28, "Oda", done("Tea Urn", Happened.TAUGHT, Outcome.SOLID));
-    Held two = held(14, "Oda", done("Tea Urn", Happened.WALKED, Outcome.SHAKY));
-    Held one = held(7, "Wilma", done("Paper Lanterns", Happened.INTRODUCED, Outcome.SHAKY));
+    PastClass mine = held(21, "Ines", done("Salt Road", Happened.DANCED, Outcome.SOLID));
+    PastClass before = held(28, "Oda", done("Tea Urn", Happened.TAUGHT, Outcome.SOLID));
+    PastClass two = held(14, "Oda", done("Tea Urn", Happened.WALKED, Outcome.SHAKY));
+    PastClass one = held(7, "Wilma", done("Paper Lanterns", Happened.INTRODUCED, Outcome.SHAKY));
     Brief brief = brief("Ines", before, one, mine, two);
     assertEquals(brief.lastLed(), Optional.of(THURSDAY.minusDays(21)));
     assertEquals(brief.since(), List.of(one, two));
@@ -64,7 +64,7 @@ public class HandoverTest {
 
   @Test
   public void whoNeverLedReadsOfTheLastFewAndWhoLedLastOfNothing() {
-    Held[] all = new Held[5];
+    PastClass[] all = new PastClass[5];
     for (int i = 0; i < all.length; i++) {
       all[i] = held(7 * (i + 1), "Oda", done("Tea Urn", Happened.DANCED, Outcome.SOLID));
     }
@@ -82,9 +82,9 @@ public class HandoverTest {
   }
 
   private static Brief random(Random random) {
-    List<Held> held = new ArrayList<>();
+    List<PastClass> held = new ArrayList<>();
     for (int i = 0; i < random.nextInt(12); i++) {
-      List<Held.Done> done = new ArrayList<>();
+      List<PastClass.Done> done = new ArrayList<>();
       for (int j = 0; j <= random.nextInt(9); j++) {
         done.add(
             done(
@@ -93,7 +93,7 @@ public class HandoverTest {
                 Outcome.values()[random.nextInt(3)]));
       }
       held.add(
-          new Held(
+          new PastClass(
               THURSDAY.minusDays(7L * i + 1),
               "Leader " + random.nextInt(3),
               done,

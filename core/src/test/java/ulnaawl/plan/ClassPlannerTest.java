@@ -25,7 +25,7 @@ import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassLine.Subject;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** A running order keeps the hard rules, whatever the club, and no reason contradicts its data. */
 public class ClassPlannerTest {

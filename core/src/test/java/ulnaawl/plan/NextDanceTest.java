@@ -53,20 +53,25 @@ public class NextDanceTest {
             true);
     assertEquals(
         points(lanterns(Stage.NOT_STARTED, most, asked)),
-        plain + Weight.ASKED.points() + Weight.THEME.points() + 2 * Weight.OTHERS_KNOW.points());
+        plain
+            + PlanWeight.ASKED.points()
+            + PlanWeight.THEME.points()
+            + 2 * PlanWeight.OTHERS_KNOW.points());
     Wishes planned = new Wishes(List.of(), Optional.empty(), 0, true, new TermPlace.Here());
-    assertEquals(points(lanterns(Stage.NOT_STARTED, most, planned)), plain + Weight.TERM.points());
+    assertEquals(
+        points(lanterns(Stage.NOT_STARTED, most, planned)), plain + PlanWeight.TERM.points());
     TermPlace nextWeek = new TermPlace.Later(LocalDate.of(2026, 9, 14));
     Wishes later = new Wishes(List.of(), Optional.empty(), 0, true, nextWeek);
     assertEquals(
-        points(lanterns(Stage.NOT_STARTED, most, later)), plain + Weight.TERM_LATER.points());
+        points(lanterns(Stage.NOT_STARTED, most, later)), plain + PlanWeight.TERM_LATER.points());
     assertEquals(
         points(lanterns(Stage.STARTED, most, later)),
         points(lanterns(Stage.STARTED, most, Wishes.NONE)),
         "what is begun is gone on with");
     Wishes unsure = new Wishes(List.of(), Optional.empty(), 0, false);
     assertEquals(
-        points(lanterns(Stage.NOT_STARTED, most, unsure)), plain + Weight.LEADER_UNSURE.points());
+        points(lanterns(Stage.NOT_STARTED, most, unsure)),
+        plain + PlanWeight.LEADER_UNSURE.points());
     assertTrue(points(lanterns(Stage.STARTED, most, Wishes.NONE)) > plain, "goes on first");
     assertTrue(points(lanterns(Stage.NOT_STARTED, Set.of(), Wishes.NONE)) < plain, "too much news");
   }
@@ -75,8 +80,8 @@ public class NextDanceTest {
   @Test
   public void theTableIsWhatIsWeighed() {
     assertEquals(
-        Weight.TABLE.keySet(),
-        Stream.of(Weight.values()).map(Weight::inFile).collect(Collectors.toSet()));
+        PlanWeight.TABLE.keySet(),
+        Stream.of(PlanWeight.values()).map(PlanWeight::inFile).collect(Collectors.toSet()));
   }
 
   /** What has been learned, is retired, or lies two levels above is not proposed. */

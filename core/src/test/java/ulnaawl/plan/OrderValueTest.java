@@ -18,7 +18,7 @@ import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.ClassLine.Subject;
 import ulnaawl.plan.ClassRequest.Lock;
-import ulnaawl.plan.solve.Block;
+import ulnaawl.plan.solve.ClassBlock;
 
 /** Any order is valued by the planner's own table, and shortened where the evening is short. */
 public class OrderValueTest {
@@ -96,7 +96,7 @@ public class OrderValueTest {
         "Dance " + number,
         Level.BEGINNER,
         Optional.empty(),
-        Block.Speed.EASY,
+        ClassBlock.Speed.EASY,
         effort,
         4,
         RandomClub.standing(stage, dueIn, 30, strength),
@@ -212,7 +212,8 @@ public class OrderValueTest {
           assertEquals(used + answer.inHand(), left);
           assertEquals(answer.lines().stream().map(Late.Line::line).toList(), rest);
           Late longer = Late.of(request, rest, Set.of(), left + 1, since);
-          assertTrue(longer.cost() <= answer.cost() - Weight.FREE.points(), longer + "\n" + answer);
+          assertTrue(
+              longer.cost() <= answer.cost() - PlanWeight.FREE.points(), longer + "\n" + answer);
           answer.lines().forEach(OrderValueTest::isPossible);
         });
   }

@@ -10,7 +10,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.learning.RestsOn;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Standing;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** Dances by chance, as a group could stand with them. */
 public final class RandomClub {

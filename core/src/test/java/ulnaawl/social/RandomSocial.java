@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import ulnaawl.figure.Level;
 import ulnaawl.plan.DanceFacts;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** Socials by chance. */
 final class RandomSocial {

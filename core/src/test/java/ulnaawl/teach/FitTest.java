@@ -18,8 +18,8 @@ import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Practice;
 import ulnaawl.teach.lesson.Scope;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.School;
-import ulnaawl.teach.school.Slot;
 
 /** Repetitions for the minutes: the best there are, and never worse for more time. */
 public class FitTest {
@@ -57,13 +57,13 @@ public class FitTest {
             "title: Small\nstart: weight L\nsection 1\n1-4  vine R, touch L\n5-8  vine L, touch R\n"
                 + "section 2\n1&2  sailor R\n3&4  sailor L\n5-8  jazz box R 1/4 R\n");
     Lesson lesson = fresh(dance);
-    List<Slot> slots =
+    List<OpenDrill> slots =
         List.of(
-            Slot.words(new Scope.OneSection(1), 1, 2),
-            Slot.counts(new Scope.OneSection(1), 70, 1, 3),
-            Slot.words(new Scope.OneSection(2), 1, 2),
-            Slot.counts(new Scope.OneSection(2), 70, 1, 3),
-            Slot.counts(new Scope.Run(1, 2), 80, 0, 3));
+            OpenDrill.words(new Scope.OneSection(1), 1, 2),
+            OpenDrill.counts(new Scope.OneSection(1), 70, 1, 3),
+            OpenDrill.words(new Scope.OneSection(2), 1, 2),
+            OpenDrill.counts(new Scope.OneSection(2), 70, 1, 3),
+            OpenDrill.counts(new Scope.Run(1, 2), 80, 0, 3));
     for (int minutes = 1; minutes <= 6; minutes++) {
       Teach teach = Teach.of(lesson, slots, minutes);
       int best = -1;
@@ -108,13 +108,13 @@ public class FitTest {
     int asked = 0;
     for (long seed = 1; seed <= 12; seed++) {
       Lesson lesson = fresh(Dances.dance(RandomDance.danceable(seed, 2)));
-      List<Slot> slots =
+      List<OpenDrill> slots =
           List.of(
-              Slot.words(new Scope.OneSection(1), 1, 3),
-              Slot.counts(new Scope.OneSection(1), 70, 1, 5),
-              Slot.words(new Scope.OneSection(2), 1, 3),
-              Slot.counts(new Scope.OneSection(2), 70, 1, 5),
-              Slot.counts(new Scope.Run(1, 2), 70, 1, 4));
+              OpenDrill.words(new Scope.OneSection(1), 1, 3),
+              OpenDrill.counts(new Scope.OneSection(1), 70, 1, 5),
+              OpenDrill.words(new Scope.OneSection(2), 1, 3),
+              OpenDrill.counts(new Scope.OneSection(2), 70, 1, 5),
+              OpenDrill.counts(new Scope.Run(1, 2), 70, 1, 4));
       Fit fit = new Fit(lesson, slots, lesson.pieces());
       for (int seconds = 120; seconds <= 420; seconds += 30) {
         int best = fit.best(seconds).worth().leastSection();
@@ -133,16 +133,16 @@ public class FitTest {
   @Test
   public void lockedDrillsStayAndTheRestFits() {
     Lesson lesson = fresh(LANTERNS);
-    List<Slot> slots =
+    List<OpenDrill> slots =
         List.of(
-            Slot.words(new Scope.OneSection(1), 1, 3),
-            new Slot(new Scope.OneSection(2), Mode.COUNTS, 60, 6, 6),
-            Slot.counts(new Scope.Join(1, 2), 70, 1, 4));
+            OpenDrill.words(new Scope.OneSection(1), 1, 3),
+            new OpenDrill(new Scope.OneSection(2), Mode.COUNTS, 60, 6, 6),
+            OpenDrill.counts(new Scope.Join(1, 2), 70, 1, 4));
     Teach teach = Teach.of(lesson, slots, 4);
     assertEquals(teach.drills().get(1).repetitions(), 6);
     assertTrue(teach.seconds() <= 240);
     assertEquals(teach.rest().orElseThrow(), new TeachReason.NotDanced(SectionSet.between(3, 4)));
-    Teach over = Teach.of(lesson, List.of(Slot.words(new Scope.Walls(1, 8), 12, 12)), 1);
+    Teach over = Teach.of(lesson, List.of(OpenDrill.words(new Scope.Walls(1, 8), 12, 12)), 1);
     assertTrue(over.reasons().stream().anyMatch(TeachReason.TooLong.class::isInstance));
   }
 }

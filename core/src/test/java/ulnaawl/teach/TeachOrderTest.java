@@ -28,8 +28,8 @@ import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Say;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.School;
-import ulnaawl.teach.school.Slot;
 import ulnaawl.wall.EventId;
 import ulnaawl.wall.Wall;
 import ulnaawl.words.Speech;
@@ -299,10 +299,10 @@ public class TeachOrderTest {
   /** Somebody's own order is kept, and what is wrong with it is said. */
   @Test
   public void anOwnOrderIsToldWhatItRuns() {
-    List<Slot> slots = new ArrayList<>();
-    slots.add(Slot.counts(new Scope.Walls(1, 2), 70, 1, 1));
-    slots.add(Slot.counts(new Scope.Event(new EventId.Tag("Sigh"), 2), 70, 1, 1));
-    slots.add(Slot.counts(new Scope.Walls(1, 2), 100, 1, 1));
+    List<OpenDrill> slots = new ArrayList<>();
+    slots.add(OpenDrill.counts(new Scope.Walls(1, 2), 70, 1, 1));
+    slots.add(OpenDrill.counts(new Scope.Event(new EventId.Tag("Sigh"), 2), 70, 1, 1));
+    slots.add(OpenDrill.counts(new Scope.Walls(1, 2), 100, 1, 1));
     Teach teach = Teach.of(fresh(TAGS), slots, 20);
     assertTrue(
         teach.reasons().contains(new TeachReason.DancedBeforeTaught(new EventId.Tag("Sigh"), 2)));

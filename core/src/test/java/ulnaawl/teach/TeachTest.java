@@ -28,10 +28,10 @@ import ulnaawl.teach.lesson.Piece;
 import ulnaawl.teach.lesson.Say;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.lesson.TeachPace;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.teach.school.School;
 import ulnaawl.teach.school.SchoolAdvice;
 import ulnaawl.teach.school.SchoolReason;
-import ulnaawl.teach.school.Slot;
 import ulnaawl.wall.EventId;
 import ulnaawl.words.Speech;
 import ulnaawl.words.TeachSpeech;
@@ -46,10 +46,10 @@ public class TeachTest {
     for (int minutes = 3; minutes <= 24; minutes += 3) {
       Lesson lesson = fresh(LANTERNS);
       Teach teach = Teach.of(lesson, school, minutes);
-      List<Slot> slots = school.order().slots(lesson, SectionSet.NONE, teach.reached().size());
+      List<OpenDrill> slots = school.order().slots(lesson, SectionSet.NONE, teach.reached().size());
       int at = 0;
       for (Drill drill : teach.drills()) {
-        Slot slot = slots.get(at++);
+        OpenDrill slot = slots.get(at++);
         while (!slot.scope().equals(drill.scope()) || slot.mode() != drill.mode()) {
           assertEquals(slot.least(), 0, "only what can be left out is left out: " + slot);
           slot = slots.get(at++);
@@ -200,10 +200,10 @@ public class TeachTest {
         Teach.of(
             fresh(LANTERNS),
             List.of(
-                new Slot(new Scope.OneSection(1), Mode.WORDS, 100, 2, 2),
-                new Slot(new Scope.OneSection(1), Mode.COUNTS, 70, 1, 1),
-                new Slot(new Scope.Run(1, 2), Mode.COUNTS, 70, 2, 2),
-                new Slot(new Scope.Join(1, 2), Mode.COUNTS, 60, 2, 2)),
+                new OpenDrill(new Scope.OneSection(1), Mode.WORDS, 100, 2, 2),
+                new OpenDrill(new Scope.OneSection(1), Mode.COUNTS, 70, 1, 1),
+                new OpenDrill(new Scope.Run(1, 2), Mode.COUNTS, 70, 2, 2),
+                new OpenDrill(new Scope.Join(1, 2), Mode.COUNTS, 60, 2, 2)),
             20);
     assertEquals(
         teach.exposures().getFirst().stream().map(SPEECH::exposure).toList(),

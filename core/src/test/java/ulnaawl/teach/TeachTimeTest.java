@@ -18,7 +18,7 @@ import ulnaawl.teach.lesson.Lesson;
 import ulnaawl.teach.lesson.Mode;
 import ulnaawl.teach.lesson.Scope;
 import ulnaawl.teach.lesson.TeachPace;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 import ulnaawl.wall.EventId;
 
 /**
@@ -56,7 +56,7 @@ public class TeachTimeTest {
   private static final String TAGGED =
       WALKS + "tag Sigh\n1-4    sway R L R L\nphrasing\nafter wall 2: tag Sigh\n";
 
-  private static DrillTime time(String text, TeachPace pace, Slot slot) {
+  private static DrillTime time(String text, TeachPace pace, OpenDrill slot) {
     Dance dance = Dances.dance(text);
     Lesson lesson =
         new Lesson(
@@ -68,18 +68,18 @@ public class TeachTimeTest {
     return drill.time();
   }
 
-  private static Slot slot(Scope scope, Mode mode, int percent, int times) {
-    return Slot.locked(scope, mode, percent, times);
+  private static OpenDrill slot(Scope scope, Mode mode, int percent, int times) {
+    return OpenDrill.locked(scope, mode, percent, times);
   }
 
   /** Two seconds to fetch the class, five to set a section up; no figure is new. */
   @Test
   public void aSectionInWords() {
-    Slot twice = slot(new Scope.OneSection(1), Mode.WORDS, 100, 2);
+    OpenDrill twice = slot(new Scope.OneSection(1), Mode.WORDS, 100, 2);
     assertEquals(
         time(WALKS, TeachPace.PLAIN, twice), new DrillTime(7_000, 0, 2 * 8 * 1500, 1_000, 0));
     // Section 2 ends turned: a second more to go back and round.
-    Slot turned = slot(new Scope.OneSection(2), Mode.WORDS, 100, 3);
+    OpenDrill turned = slot(new Scope.OneSection(2), Mode.WORDS, 100, 3);
     assertEquals(
         time(WALKS, TeachPace.PLAIN, turned), new DrillTime(7_000, 0, 3 * 8 * 1500, 4_000, 0));
   }
@@ -89,7 +89,7 @@ public class TeachTimeTest {
    */
   @Test
   public void aRunInCounts() {
-    Slot slow = slot(new Scope.Run(1, 2), Mode.COUNTS, 75, 3);
+    OpenDrill slow = slot(new Scope.Run(1, 2), Mode.COUNTS, 75, 3);
     assertEquals(
         time(WALKS, TeachPace.PLAIN, slow), new DrillTime(5_000, 3 * 2_667, 3 * 10_667, 4_000, 0));
     assertEquals(
@@ -109,12 +109,12 @@ public class TeachTimeTest {
   /** Music is as long as it is, however many questions there are; only starting it takes longer. */
   @Test
   public void musicIsNotStretched() {
-    Slot song = slot(new Scope.Song(), Mode.MUSIC, 100, 1);
+    OpenDrill song = slot(new Scope.Song(), Mode.MUSIC, 100, 1);
     assertEquals(
         time(WALKS, TeachPace.PLAIN, song), new DrillTime(3_000 + 2_000 + 6_000, 0, 0, 0, 150_000));
     assertEquals(time(WALKS, TeachPace.LIVE, song), new DrillTime(16_500, 0, 0, 0, 150_000));
     // Two walls and the tag after them: 16 counts of intro, 32 and 4.
-    Slot walls = slot(new Scope.Walls(1, 2), Mode.MUSIC, 100, 1);
+    OpenDrill walls = slot(new Scope.Walls(1, 2), Mode.MUSIC, 100, 1);
     assertEquals(
         time(TAGGED, TeachPace.LIVE, walls), new DrillTime(16_500, 0, 0, 0, (16 + 36) * 500));
   }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import ulnaawl.term.TermPlan.Led;
 import ulnaawl.term.TermPlan.Start;
 
@@ -56,6 +57,21 @@ public sealed interface TermChange {
       }
     }
     return List.copyOf(changes);
+  }
+
+  /**
+   * A plan with some of the changes in it.
+   *
+   * @param chosen whether a change is wanted, by its number in the list
+   */
+  static TermPlan some(List<TermChange> changes, IntPredicate chosen, TermPlan plan) {
+    TermPlan changed = plan;
+    for (int i = 0; i < changes.size(); i++) {
+      if (chosen.test(i)) {
+        changed = changes.get(i).in(changed);
+      }
+    }
+    return changed;
   }
 
   /** A plan with that change in it, and no other. */

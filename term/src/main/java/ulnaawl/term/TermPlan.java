@@ -59,6 +59,14 @@ public record TermPlan(List<Start> starts, List<Led> led) {
     return new TermPlan(others, led);
   }
 
+  /** The same, where a dance starts as it is said, wherever it started before. */
+  public TermPlan with(Start start) {
+    List<Start> others =
+        new ArrayList<>(starts.stream().filter(it -> !it.isOfSame(start)).toList());
+    others.add(start);
+    return new TermPlan(others, led);
+  }
+
   /** The same, where somebody else leads, or nobody. */
   public TermPlan ledBy(long group, LocalDate on, Optional<Long> leader) {
     List<Led> others =

@@ -24,7 +24,7 @@ import ulnaawl.plan.DanceFacts;
 import ulnaawl.plan.DanceFacts.SectionFacts;
 import ulnaawl.plan.Frame;
 import ulnaawl.plan.Theme;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** Invented clubs of any size. */
 public final class Clubs {

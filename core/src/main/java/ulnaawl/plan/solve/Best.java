@@ -9,7 +9,7 @@ import java.util.List;
  * @param points what it is worth
  * @param gap points by which a better one could differ at most; 0 where this is proven the best
  */
-public record Best(List<Block> blocks, int points, int gap) {
+public record Best(List<ClassBlock> blocks, int points, int gap) {
   public Best {
     blocks = List.copyOf(blocks);
   }

@@ -2,7 +2,7 @@ package ulnaawl.plan.solve;
 
 import java.util.EnumSet;
 import java.util.Set;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** Why one dance should not come straight after another. Common practice, no source. */
 public enum Clash {

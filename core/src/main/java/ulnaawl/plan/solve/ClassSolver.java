@@ -8,8 +8,8 @@ import java.util.Optional;
 import ulnaawl.bound.OncePrices;
 
 /**
- * Finds the class with the most points. {@link Prices} give a bound on every class; they are moved
- * until the bound is low (subgradient steps). Then ways are followed depth first, the most
+ * Finds the class with the most points. {@link ClassPrices} give a bound on every class; they are
+ * moved until the bound is low (subgradient steps). Then ways are followed depth first, the most
  * promising ones first, and left where the bound says that they cannot beat the best class so far:
  * what remains is the best, unless the search was cut short; then the gap is said.
  */
@@ -21,22 +21,22 @@ public final class ClassSolver {
 
   private final Graph graph;
   private final Rules rules;
-  private final Prices prices;
+  private final ClassPrices prices;
   private int best = Integer.MIN_VALUE;
-  private List<Block> found = List.of();
+  private List<ClassBlock> found = List.of();
   private int nodes;
   private boolean cut;
 
-  private ClassSolver(List<Block> blocks, Rules rules) {
+  private ClassSolver(List<ClassBlock> blocks, Rules rules) {
     this.rules = rules;
     this.graph = new Graph(blocks, rules);
     int dances = 0;
     for (Family family : graph.families()) {
-      for (Block block : family.blocks()) {
+      for (ClassBlock block : family.blocks()) {
         dances = Math.max(dances, block.dance() + 1);
       }
     }
-    this.prices = new Prices(graph, rules, dances);
+    this.prices = new ClassPrices(graph, rules, dances);
   }
 
   /**
@@ -44,7 +44,7 @@ public final class ClassSolver {
    *
    * @return empty where no class keeps the rules
    */
-  public static Optional<Best> solve(List<Block> blocks, Rules rules) {
+  public static Optional<Best> solve(List<ClassBlock> blocks, Rules rules) {
     return new ClassSolver(blocks, rules).solve();
   }
 
@@ -66,7 +66,7 @@ public final class ClassSolver {
     int state = 0;
     int points = 0;
     BitSet used = new BitSet();
-    List<Block> taken = new ArrayList<>();
+    List<ClassBlock> taken = new ArrayList<>();
     while (!graph.isOver(graph.hub(state))) {
       Optional<Step> next =
           steps(state, used, OncePrices.NEVER).stream()
@@ -82,13 +82,13 @@ public final class ClassSolver {
     keep(points, taken);
   }
 
-  private static void mark(BitSet used, Block block, boolean taken) {
+  private static void mark(BitSet used, ClassBlock block, boolean taken) {
     if (block.hasDance()) {
       used.set(block.dance(), taken);
     }
   }
 
-  private void keep(int points, List<Block> taken) {
+  private void keep(int points, List<ClassBlock> taken) {
     if (points > best) {
       best = points;
       found = List.copyOf(taken);
@@ -102,7 +102,7 @@ public final class ClassSolver {
    * @param priced the same less its price
    * @param promise the same with the best that can come after it, at these prices
    */
-  private record Step(Block block, int points, double priced, double promise, int to) {}
+  private record Step(ClassBlock block, int points, double priced, double promise, int to) {}
 
   /** What may come next and promises enough. */
   private List<Step> steps(int state, BitSet used, double enough) {
@@ -116,7 +116,7 @@ public final class ClassSolver {
           || !graph.leads(state, way)) {
         continue;
       }
-      for (Block block : graph.families().get(graph.family(way)).blocks()) {
+      for (ClassBlock block : graph.families().get(graph.family(way)).blocks()) {
         double priced = prices.worth(block, at);
         boolean free = !block.hasDance() || !used.get(block.dance());
         if (free && priced + after >= enough) {
@@ -129,7 +129,7 @@ public final class ClassSolver {
   }
 
   /** Follows every way that may still beat the best class. */
-  private void follow(int state, int points, double sofar, BitSet used, List<Block> taken) {
+  private void follow(int state, int points, double sofar, BitSet used, List<ClassBlock> taken) {
     if (graph.isOver(graph.hub(state))) {
       keep(points, taken);
       return;

@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ulnaawl.plan.solve.Block.Role;
+import ulnaawl.plan.solve.ClassBlock.Role;
 
 /**
  * All ways through a class. A hub is a minute, how far the class has come, and the breaks it has
@@ -24,7 +24,7 @@ final class Graph {
   private final Map<Integer, Integer> locked = new HashMap<>();
 
   /** What went before: nothing, minutes in hand, or style and speed, each pair once. */
-  private final List<Block> lasts = new ArrayList<>();
+  private final List<ClassBlock> lasts = new ArrayList<>();
 
   private final int[] lastOf;
   private final int[] groupOf;
@@ -40,7 +40,7 @@ final class Graph {
   private int[] familyOf = new int[0];
   private int[] to = new int[0];
 
-  Graph(List<Block> blocks, Rules rules) {
+  Graph(List<ClassBlock> blocks, Rules rules) {
     this.rules = rules;
     this.known = blocks.stream().anyMatch(it -> it.role() == Role.DANCE);
     this.again = !rules.gentle();
@@ -52,20 +52,20 @@ final class Graph {
           locked.put(at, families.size());
           families.add(Family.alone(block));
         });
-    lasts.add(Block.without(Role.BREAK, 1, 0));
-    lasts.add(Block.without(Role.FREE, 1, 0));
+    lasts.add(ClassBlock.without(Role.BREAK, 1, 0));
+    lasts.add(ClassBlock.without(Role.FREE, 1, 0));
     this.lastOf = new int[families.size()];
     this.groupOf = new int[families.size()];
-    List<Block> groups = new ArrayList<>();
+    List<ClassBlock> groups = new ArrayList<>();
     for (int family = 0; family < lastOf.length; family++) {
-      Block like = families.get(family).like();
+      ClassBlock like = families.get(family).like();
       lastOf[family] = last(like);
       groupOf[family] = group(like, groups);
     }
     this.allowed = new boolean[lasts.size()][groups.size()];
     for (int last = 0; last < lasts.size(); last++) {
       for (int group = 0; group < groups.size(); group++) {
-        Block like = groups.get(group);
+        ClassBlock like = groups.get(group);
         allowed[last][group] =
             (last != IN_HAND || endsMinutesInHand(like.role()))
                 && rules.mayFollow(lasts.get(last), like);
@@ -74,8 +74,8 @@ final class Graph {
     build();
   }
 
-  private int last(Block like) {
-    if (like.style() == Block.NO_STYLE) {
+  private int last(ClassBlock like) {
+    if (like.style() == ClassBlock.NO_STYLE) {
       return like.role() == Role.FREE ? IN_HAND : NOTHING;
     }
     for (int i = IN_HAND + 1; i < lasts.size(); i++) {
@@ -88,9 +88,9 @@ final class Graph {
   }
 
   /** Families of one group may follow the same: of one style and speed, and ending a rest alike. */
-  private static int group(Block like, List<Block> groups) {
+  private static int group(ClassBlock like, List<ClassBlock> groups) {
     for (int i = 0; i < groups.size(); i++) {
-      Block other = groups.get(i);
+      ClassBlock other = groups.get(i);
       if (other.style() == like.style()
           && other.speed() == like.speed()
           && endsMinutesInHand(other.role()) == endsMinutesInHand(like.role())) {
@@ -101,8 +101,8 @@ final class Graph {
     return groups.size() - 1;
   }
 
-  private int code(int at, Course course, int had) {
-    return (at * Course.values().length + course.ordinal()) * (most() + 1) + had;
+  private int code(int at, ClassProgress course, int had) {
+    return (at * ClassProgress.values().length + course.ordinal()) * (most() + 1) + had;
   }
 
   /** The most breaks that a class may have: somebody may have put in some more. */
@@ -128,12 +128,12 @@ final class Graph {
   }
 
   private void build() {
-    int all = code(rules.minutes() + 1, Course.BEGIN, 0);
+    int all = code(rules.minutes() + 1, ClassProgress.BEGIN, 0);
     int[] numbers = new int[all];
     boolean[] reached = new boolean[all];
     reached[0] = true;
     Ways ways = new Ways();
-    Course[] courses = Course.values();
+    ClassProgress[] courses = ClassProgress.values();
     int hubs = 0;
     atOf = new int[all];
     over = new boolean[all];
@@ -144,14 +144,14 @@ final class Graph {
         continue;
       }
       int had = code % (most() + 1);
-      Course course = courses[code / (most() + 1) % courses.length];
+      ClassProgress course = courses[code / (most() + 1) % courses.length];
       int at = code / (most() + 1) / courses.length;
       numbers[code] = hubs;
       atOf[hubs] = at;
-      over[hubs] = course == Course.OVER && had >= pauses;
+      over[hubs] = course == ClassProgress.OVER && had >= pauses;
       forced[hubs] = locked.containsKey(at);
       firstWay[hubs] = ways.size;
-      if (course != Course.OVER) {
+      if (course != ClassProgress.OVER) {
         from(at, course, had, ways, reached);
       }
       hubs++;
@@ -165,7 +165,7 @@ final class Graph {
     }
   }
 
-  private void from(int at, Course course, int had, Ways ways, boolean[] reached) {
+  private void from(int at, ClassProgress course, int had, Ways ways, boolean[] reached) {
     Optional<Integer> stays = Optional.ofNullable(locked.get(at));
     if (stays.isPresent()) {
       Role role = families.get(stays.get()).like().role();
@@ -173,7 +173,7 @@ final class Graph {
       return;
     }
     for (int family = 0; family < families.size() - locked.size(); family++) {
-      Block like = families.get(family).like();
+      ClassBlock like = families.get(family).like();
       int own = family;
       if (rules.leavesRoom(at, at + like.minutes())) {
         course
@@ -190,27 +190,30 @@ final class Graph {
   }
 
   /** What stays stands where it stands: the course follows it. */
-  private Course forced(Course course, Role role) {
+  private ClassProgress forced(ClassProgress course, Role role) {
     return course
         .after(role, known, again)
         .orElseGet(() ->
             switch (role) {
-              case WARM_UP -> Course.WARM;
-              case DANCE -> Course.DANCED_SINCE;
-              case TEACH -> Course.TAUGHT_ENOUGH;
-              case FINISH -> Course.FINISHED;
-              case COOL_DOWN -> Course.OVER;
+              case WARM_UP -> ClassProgress.WARM;
+              case DANCE -> ClassProgress.DANCED_SINCE;
+              case TEACH -> ClassProgress.TAUGHT_ENOUGH;
+              case FINISH -> ClassProgress.FINISHED;
+              case COOL_DOWN -> ClassProgress.OVER;
               case BREAK, FREE -> course;
             });
   }
 
-  private void lead(int at, Course course, int had, int family, Ways ways, boolean[] reached) {
-    Block like = families.get(family).like();
+  private void lead(
+      int at, ClassProgress course, int had, int family, Ways ways, boolean[] reached) {
+    ClassBlock like = families.get(family).like();
     int end = at + like.minutes();
     int paused = had + (like.role() == Role.BREAK ? 1 : 0);
     boolean inTime =
         paused >= pauses || end <= rules.pauses().get(paused).to() || locked.containsKey(at);
-    if (end > rules.minutes() || !inTime || (end == rules.minutes()) != (course == Course.OVER)) {
+    if (end > rules.minutes()
+        || !inTime
+        || (end == rules.minutes()) != (course == ClassProgress.OVER)) {
       return;
     }
     int code = code(end, course, paused);

@@ -19,7 +19,7 @@ public record Rules(
     boolean gentle,
     boolean byStyle,
     List<Integer> effort,
-    Map<Integer, Block> locked) {
+    Map<Integer, ClassBlock> locked) {
 
   /** Points that are lost for each ten of effort away from what is wanted. */
   static final int EFFORT_LOSS = 1;
@@ -37,8 +37,8 @@ public record Rules(
   }
 
   /** What a block is worth when it begins on a minute. */
-  public int points(Block block, int at) {
-    if (block.effort() == Block.NO_EFFORT) {
+  public int points(ClassBlock block, int at) {
+    if (block.effort() == ClassBlock.NO_EFFORT) {
       return block.points();
     }
     int middle = Math.min(minutes - 1, at + block.minutes() / 2);
@@ -51,11 +51,11 @@ public record Rules(
   }
 
   /** Whether a block may stand after what was danced last. */
-  public boolean mayFollow(Block last, Block next) {
-    if (last.style() == Block.NO_STYLE || next.style() == Block.NO_STYLE) {
+  public boolean mayFollow(ClassBlock last, ClassBlock next) {
+    if (last.style() == ClassBlock.NO_STYLE || next.style() == ClassBlock.NO_STYLE) {
       return true;
     }
-    boolean sameStyle = last.style() != Block.UNKNOWN_STYLE && last.style() == next.style();
+    boolean sameStyle = last.style() != ClassBlock.UNKNOWN_STYLE && last.style() == next.style();
     return Clash.between(sameStyle, last.speed(), next.speed(), byStyle, gentle).isEmpty();
   }
 

@@ -27,7 +27,7 @@ public record Evening(
     int begun,
     int ended,
     int to,
-    List<Piece> pieces,
+    List<Playable> pieces,
     int dances,
     int gap,
     List<Stop> stops,
@@ -74,7 +74,7 @@ public record Evening(
 
   /** Whether a piece may be played there by the rule of walk-ins; one that is locked always may. */
   boolean mayPlay(int piece, int at, int had) {
-    Piece one = pieces.get(piece);
+    Playable one = pieces.get(piece);
     return (one.walkIn() == isWalkInDue(at, had) || locks.containsValue(piece))
         && at >= one.earliest();
   }

@@ -17,11 +17,11 @@ final class Polish {
   private static final int MOST_CHANGES = 400;
 
   private final Evening evening;
-  private final Prices prices;
+  private final EveningPrices prices;
   private List<Integer> order;
   private int points;
 
-  private Polish(Evening evening, Prices prices, List<Integer> order) {
+  private Polish(Evening evening, EveningPrices prices, List<Integer> order) {
     this.evening = evening;
     this.prices = prices;
     this.order = order;
@@ -29,7 +29,7 @@ final class Polish {
   }
 
   /** The best that small changes come to. */
-  static Order of(Evening evening, Prices prices, List<Integer> order) {
+  static Order of(Evening evening, EveningPrices prices, List<Integer> order) {
     Polish polish = new Polish(evening, prices, order);
     for (int changes = 0; changes < MOST_CHANGES && polish.improve(); changes++) {
       // each change is taken as soon as it is found
@@ -100,7 +100,7 @@ final class Polish {
     int sum = 0;
     for (int place = 0; place < pieces.size(); place++) {
       int piece = pieces.get(place);
-      Piece one = evening.pieces().get(piece);
+      Playable one = evening.pieces().get(piece);
       int ends = at + one.grains();
       Integer locked = evening.locks().get(place);
       boolean may =
@@ -110,7 +110,7 @@ final class Polish {
               : locked == piece;
       boolean ripe =
           locked != null
-              || one.again() == Piece.FIRST
+              || one.again() == Playable.FIRST
               || danced.getOrDefault(one.again(), NOT_YET) <= at - evening.gap();
       if (!may || !ripe || ends > evening.to() || at < one.earliest()) {
         return NEVER;

@@ -13,12 +13,12 @@ import org.jspecify.annotations.Nullable;
 import ulnaawl.bound.OncePrices;
 
 /**
- * Finds the order with the most points. {@link Prices} give a bound on every order; they are moved
- * until it is low (subgradient steps). Then orders grow side by side in the order of time, each by
- * every piece that may follow; one is left where the bound says that it cannot beat the best, or
- * where another one with the same dances is at no place worse. Where too many stand at one time,
- * only the most promising go on, and the gap says what the others could still have been worth; the
- * best is made better by small changes ({@link Polish}).
+ * Finds the order with the most points. {@link EveningPrices} give a bound on every order; they are
+ * moved until it is low (subgradient steps). Then orders grow side by side in the order of time,
+ * each by every piece that may follow; one is left where the bound says that it cannot beat the
+ * best, or where another one with the same dances is at no place worse. Where too many stand at one
+ * time, only the most promising go on, and the gap says what the others could still have been
+ * worth; the best is made better by small changes ({@link Polish}).
  */
 public final class SocialSolver {
 
@@ -28,7 +28,7 @@ public final class SocialSolver {
   private static final int WIDE = 30;
 
   private final Evening evening;
-  private final Prices prices;
+  private final EveningPrices prices;
   private final BitSet reserved = new BitSet();
   private final boolean hasAgain;
   private List<Integer> found = List.of();
@@ -37,8 +37,8 @@ public final class SocialSolver {
 
   private SocialSolver(Evening evening) {
     this.evening = evening;
-    this.prices = new Prices(evening);
-    this.hasAgain = evening.pieces().stream().anyMatch(it -> it.again() != Piece.FIRST);
+    this.prices = new EveningPrices(evening);
+    this.hasAgain = evening.pieces().stream().anyMatch(it -> it.again() != Playable.FIRST);
     evening
         .locks()
         .values()
@@ -82,12 +82,12 @@ public final class SocialSolver {
     }
 
     /** Whether a dance was in it, and ended so long ago. */
-    boolean hasDanced(int dance, int until, List<Piece> all) {
+    boolean hasDanced(int dance, int until, List<Playable> all) {
       if (!danced.get(dance)) {
         return false;
       }
       for (Way way = this; way.before != null; way = way.before) {
-        Piece one = all.get(way.piece);
+        Playable one = all.get(way.piece);
         if (one.dances().contains(dance)) {
           return way.before.at + one.grains() <= until;
         }
@@ -191,11 +191,11 @@ public final class SocialSolver {
       return;
     }
     for (int piece = 0; piece < evening.pieces().size(); piece++) {
-      Piece one = evening.pieces().get(piece);
+      Playable one = evening.pieces().get(piece);
       boolean free =
           one.dances().stream().noneMatch(it -> way.danced().get(it) || reserved.get(it));
       boolean ripe =
-          one.again() == Piece.FIRST
+          one.again() == Playable.FIRST
               || way.hasDanced(one.again(), way.at() - evening.gap(), evening.pieces());
       if (free && ripe && one.walkIn() == evening.isWalkInDue(way.at(), way.had())) {
         follow(byTime, way, piece);
@@ -204,7 +204,7 @@ public final class SocialSolver {
   }
 
   private void follow(List<Map<Same, List<Way>>> byTime, Way way, int piece) {
-    Piece one = evening.pieces().get(piece);
+    Playable one = evening.pieces().get(piece);
     int ends = way.at() + one.grains();
     if (ends > evening.to() || way.at() < one.earliest()) {
       return;

@@ -6,7 +6,7 @@ final class Waits {
   private Waits() {}
 
   /** Plays a piece: who dances waits no longer, others wait on; what that costs, 0 or less. */
-  static int add(Evening evening, Piece piece, int[] waited) {
+  static int add(Evening evening, Playable piece, int[] waited) {
     int cost = 0;
     for (int group = 0; group < waited.length; group++) {
       int before = waited[group];

@@ -8,7 +8,7 @@ import ulnaawl.teach.lesson.Lesson;
 record AddOn() implements SchoolOrder {
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     return Drills.addedOn(lesson, known, fresh);
   }
 }

@@ -35,9 +35,9 @@ final class Drills {
   }
 
   /** What the group has been shown before, once more: part by part, in words, then in counts. */
-  static List<Slot> reminder(Lesson lesson, SectionSet known) {
+  static List<OpenDrill> reminder(Lesson lesson, SectionSet known) {
     return wholes(lesson, known).stream()
-        .flatMap(it -> Stream.of(Slot.words(it, 1, 1), Slot.counts(it, LEARNING, 1, 3)))
+        .flatMap(it -> Stream.of(OpenDrill.words(it, 1, 1), OpenDrill.counts(it, LEARNING, 1, 3)))
         .toList();
   }
 
@@ -61,8 +61,8 @@ final class Drills {
   }
 
   /** After each new section, everything around it that has been shown by then, without a gap. */
-  static List<Slot> addedOn(Lesson lesson, SectionSet known, List<Integer> fresh) {
-    List<Slot> slots = new ArrayList<>();
+  static List<OpenDrill> addedOn(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<OpenDrill> slots = new ArrayList<>();
     SectionSet covered = known;
     for (int section : fresh) {
       covered = covered.with(SectionSet.between(section, section));
@@ -73,48 +73,48 @@ final class Drills {
   }
 
   /** The unbroken run of its part in which a section lies; nothing where it stands alone. */
-  static List<Slot> around(
+  static List<OpenDrill> around(
       Lesson lesson, SectionSet covered, int section, int percent, int least, int most) {
     return wholes(lesson, covered).stream()
         .filter(it -> it instanceof Scope.Run run && run.from() <= section && run.to() >= section)
-        .map(it -> Slot.counts(it, percent, least, most))
+        .map(it -> OpenDrill.counts(it, percent, least, most))
         .toList();
   }
 
   /** Every exception from its own wall, in words and then in counts. */
-  static List<Slot> exceptions(Lesson lesson, int most) {
-    List<Slot> slots = new ArrayList<>();
+  static List<OpenDrill> exceptions(Lesson lesson, int most) {
+    List<OpenDrill> slots = new ArrayList<>();
     for (Scope scope : lesson.events()) {
-      slots.add(Slot.words(scope, 1, 1));
-      slots.add(Slot.counts(scope, LEARNING, 1, most));
+      slots.add(OpenDrill.words(scope, 1, 1));
+      slots.add(OpenDrill.counts(scope, LEARNING, 1, most));
     }
     return slots;
   }
 
   /** Every end that goes on into a start: its own, or that of another part, which is told first. */
-  static List<Slot> links(Lesson lesson, int percent, int least, int most) {
-    List<Slot> slots = new ArrayList<>();
+  static List<OpenDrill> links(Lesson lesson, int percent, int least, int most) {
+    List<OpenDrill> slots = new ArrayList<>();
     for (Piece piece : lesson.pieces()) {
       if (piece instanceof Piece.Link link) {
         Scope scope = new Scope.Link(link.last(), link.first());
         if (!lesson.part(link.last()).equals(lesson.part(link.first()))) {
-          slots.add(Slot.words(scope, least, 1));
+          slots.add(OpenDrill.words(scope, least, 1));
         }
-        slots.add(Slot.counts(scope, percent, least, most));
+        slots.add(OpenDrill.counts(scope, percent, least, most));
       }
     }
     return slots;
   }
 
   /** What has been shown, at the rungs above the one at which it was learned. */
-  static List<Slot> upTheLadder(Lesson lesson, SectionSet covered, List<Slot> before) {
-    List<Slot> slots = new ArrayList<>();
+  static List<OpenDrill> upTheLadder(Lesson lesson, SectionSet covered, List<OpenDrill> before) {
+    List<OpenDrill> slots = new ArrayList<>();
     for (int percent : List.of(JOINING, FULL)) {
       for (Scope whole : wholes(lesson, covered)) {
         boolean there =
             before.stream().anyMatch(it -> it.scope().equals(whole) && it.percent() == percent);
         if (!there) {
-          slots.add(Slot.counts(whole, percent, 0, 3));
+          slots.add(OpenDrill.counts(whole, percent, 0, 3));
         }
       }
     }
@@ -122,19 +122,19 @@ final class Drills {
   }
 
   /** A section in words, then in counts; one that is marked gets a slow breakdown besides. */
-  static List<Slot> shown(Lesson lesson, int section) {
+  static List<OpenDrill> shown(Lesson lesson, int section) {
     return shown(lesson, section, 2);
   }
 
   /** The same with so many turns in counts at least. */
-  static List<Slot> shown(Lesson lesson, int section, int least) {
+  static List<OpenDrill> shown(Lesson lesson, int section, int least) {
     Scope scope = new Scope.OneSection(section);
-    List<Slot> slots = new ArrayList<>();
-    slots.add(Slot.words(scope, 1, 3));
+    List<OpenDrill> slots = new ArrayList<>();
+    slots.add(OpenDrill.words(scope, 1, 3));
     if (lesson.learner().watchOuts().containsKey(section)) {
-      slots.add(Slot.counts(scope, BREAKDOWN, 2, 4));
+      slots.add(OpenDrill.counts(scope, BREAKDOWN, 2, 4));
     }
-    slots.add(Slot.counts(scope, LEARNING, least, 5));
+    slots.add(OpenDrill.counts(scope, LEARNING, least, 5));
     return slots;
   }
 
@@ -143,8 +143,8 @@ final class Drills {
    * special comes in, the one at the back among them; every exception from its own wall; only then
    * walls that contain them, slower and at full speed; then music.
    */
-  static List<Slot> closing(Lesson lesson) {
-    List<Slot> slots = new ArrayList<>(links(lesson, LEARNING, 1, 3));
+  static List<OpenDrill> closing(Lesson lesson) {
+    List<OpenDrill> slots = new ArrayList<>(links(lesson, LEARNING, 1, 3));
     slots.addAll(allWalls(lesson, exceptions(lesson, 3), 1));
     return slots;
   }
@@ -154,24 +154,24 @@ final class Drills {
    *
    * @param least the fewest repetitions of the back wall and of the first walls in a row
    */
-  static List<Slot> allWalls(Lesson lesson, List<Slot> exceptions, int least) {
+  static List<OpenDrill> allWalls(Lesson lesson, List<OpenDrill> exceptions, int least) {
     List<Wall> walls = lesson.walls().walls();
     int all = Math.min(walls.size(), MOST_WALLS);
-    List<Slot> slots = new ArrayList<>();
+    List<OpenDrill> slots = new ArrayList<>();
     Optional<Wall> back =
         walls.stream().limit(all).filter(wall -> wall.startFacing().eighths() == 4).findFirst();
     back.filter(Drills::isPlain)
-        .ifPresent(wall -> slots.add(Slot.counts(only(wall), LEARNING, least, 2)));
+        .ifPresent(wall -> slots.add(OpenDrill.counts(only(wall), LEARNING, least, 2)));
     slots.addAll(exceptions);
     back.filter(wall -> !isPlain(wall))
-        .ifPresent(wall -> slots.add(Slot.counts(only(wall), LEARNING, least, 2)));
+        .ifPresent(wall -> slots.add(OpenDrill.counts(only(wall), LEARNING, least, 2)));
     if (all > 2) {
-      slots.add(Slot.counts(new Scope.Walls(1, 2), JOINING, least, 2));
+      slots.add(OpenDrill.counts(new Scope.Walls(1, 2), JOINING, least, 2));
     }
-    slots.add(Slot.counts(new Scope.Walls(1, all), JOINING, all > 2 ? 0 : least, 1));
-    slots.add(Slot.counts(new Scope.Walls(1, all), FULL, 0, 1));
-    slots.add(new Slot(new Scope.Walls(1, all), Mode.MUSIC, FULL, 0, 1));
-    slots.add(new Slot(new Scope.Song(), Mode.MUSIC, FULL, 0, 1));
+    slots.add(OpenDrill.counts(new Scope.Walls(1, all), JOINING, all > 2 ? 0 : least, 1));
+    slots.add(OpenDrill.counts(new Scope.Walls(1, all), FULL, 0, 1));
+    slots.add(new OpenDrill(new Scope.Walls(1, all), Mode.MUSIC, FULL, 0, 1));
+    slots.add(new OpenDrill(new Scope.Song(), Mode.MUSIC, FULL, 0, 1));
     return slots;
   }
 

@@ -13,7 +13,7 @@ record FromTheBack() implements SchoolOrder {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     return Drills.addedOn(lesson, known, fresh);
   }
 }

@@ -21,10 +21,10 @@ record Halves() implements SchoolOrder {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     int half = half(lesson);
     int all = lesson.sections().size();
-    List<Slot> slots = new ArrayList<>();
+    List<OpenDrill> slots = new ArrayList<>();
     for (SectionSet one : List.of(SectionSet.upTo(half), SectionSet.between(half + 1, all))) {
       List<Integer> own = fresh.stream().filter(one::contains).toList();
       own.forEach(section -> slots.addAll(Drills.shown(lesson, section)));
@@ -37,22 +37,22 @@ record Halves() implements SchoolOrder {
   }
 
   @Override
-  public List<Slot> closing(Lesson lesson) {
-    List<Slot> slots = new ArrayList<>();
+  public List<OpenDrill> closing(Lesson lesson) {
+    List<OpenDrill> slots = new ArrayList<>();
     boolean plain = lesson.walls().walls().getFirst().events().isEmpty();
     if (plain && !lesson.dance().isPhrased()) {
-      slots.add(Slot.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
+      slots.add(OpenDrill.counts(new Scope.Walls(1, 1), Drills.LEARNING, 1, 3));
     }
     slots.addAll(Drills.closing(lesson));
     return slots;
   }
 
   /** A half, slowly and then as a clean loop. */
-  private static List<Slot> loop(Lesson lesson, SectionSet covered, int last) {
-    List<Slot> slots = new ArrayList<>();
-    for (Slot slow : Drills.around(lesson, covered, last, Drills.BREAKDOWN, 1, 2)) {
+  private static List<OpenDrill> loop(Lesson lesson, SectionSet covered, int last) {
+    List<OpenDrill> slots = new ArrayList<>();
+    for (OpenDrill slow : Drills.around(lesson, covered, last, Drills.BREAKDOWN, 1, 2)) {
       slots.add(slow);
-      slots.add(Slot.counts(slow.scope(), Drills.JOINING, 2, 4));
+      slots.add(OpenDrill.counts(slow.scope(), Drills.JOINING, 2, 4));
     }
     return slots;
   }

@@ -16,9 +16,9 @@ record Pairs() implements SchoolOrder {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
     List<Integer> order = order(lesson);
-    List<Slot> slots = new ArrayList<>();
+    List<OpenDrill> slots = new ArrayList<>();
     SectionSet covered = known;
     for (int section : fresh) {
       covered = covered.with(SectionSet.between(section, section));
@@ -27,7 +27,7 @@ record Pairs() implements SchoolOrder {
       boolean closes = at % 2 == 1 || section == fresh.getLast();
       if (closes) {
         SectionSet pair = SectionSet.between(section - 1 > 0 ? section - 1 : section, section);
-        List<Slot> joined = Drills.around(lesson, pair, section, Drills.LEARNING, 1, 4);
+        List<OpenDrill> joined = Drills.around(lesson, pair, section, Drills.LEARNING, 1, 4);
         slots.addAll(joined);
         Drills.around(lesson, covered, section, Drills.LEARNING, 1, 3).stream()
             .filter(all -> joined.stream().noneMatch(it -> it.scope().equals(all.scope())))

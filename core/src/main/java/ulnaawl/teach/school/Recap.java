@@ -20,18 +20,18 @@ record Recap() implements SchoolOrder {
   }
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
-    List<Slot> slots = new ArrayList<>();
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<OpenDrill> slots = new ArrayList<>();
     for (Scope whole : Drills.wholes(lesson, SectionSet.of(fresh))) {
-      slots.add(Slot.words(whole, 1, 2));
-      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 2));
+      slots.add(OpenDrill.words(whole, 1, 2));
+      slots.add(OpenDrill.counts(whole, Drills.LEARNING, 1, 2));
     }
     return slots;
   }
 
   @Override
-  public List<Slot> closing(Lesson lesson) {
-    List<Slot> slots = new ArrayList<>(Drills.links(lesson, Drills.LEARNING, 0, 2));
+  public List<OpenDrill> closing(Lesson lesson) {
+    List<OpenDrill> slots = new ArrayList<>(Drills.links(lesson, Drills.LEARNING, 0, 2));
     slots.addAll(Drills.allWalls(lesson, Drills.exceptions(lesson, 2), 0));
     return slots;
   }

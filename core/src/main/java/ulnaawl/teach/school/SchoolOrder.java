@@ -33,9 +33,9 @@ public sealed interface SchoolOrder
    * @param known sections that the group has been shown before, whichever they are
    * @param upTo how many of {@link #order} have been taught by the end, one of {@link #stops}
    */
-  default List<Slot> slots(Lesson lesson, SectionSet known, int upTo) {
+  default List<OpenDrill> slots(Lesson lesson, SectionSet known, int upTo) {
     List<Integer> order = order(lesson);
-    List<Slot> slots = new ArrayList<>(Drills.reminder(lesson, known));
+    List<OpenDrill> slots = new ArrayList<>(Drills.reminder(lesson, known));
     slots.addAll(
         news(
             lesson,
@@ -60,10 +60,10 @@ public sealed interface SchoolOrder
    * @param known sections that the group has been shown before
    * @param fresh the new ones, in the school's order; at least one
    */
-  List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh);
+  List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh);
 
   /** The drills when every section has been shown. */
-  default List<Slot> closing(Lesson lesson) {
+  default List<OpenDrill> closing(Lesson lesson) {
     return Drills.closing(lesson);
   }
 

@@ -10,12 +10,12 @@ import ulnaawl.teach.lesson.Scope;
 record SectionsThenWhole() implements SchoolOrder {
 
   @Override
-  public List<Slot> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
-    List<Slot> slots = new ArrayList<>();
+  public List<OpenDrill> news(Lesson lesson, SectionSet known, List<Integer> fresh) {
+    List<OpenDrill> slots = new ArrayList<>();
     fresh.forEach(section -> slots.addAll(Drills.shown(lesson, section, 1)));
     for (Scope whole : Drills.wholes(lesson, known.with(SectionSet.of(fresh)))) {
-      slots.add(Slot.words(whole, 1, 2));
-      slots.add(Slot.counts(whole, Drills.LEARNING, 1, 4));
+      slots.add(OpenDrill.words(whole, 1, 2));
+      slots.add(OpenDrill.counts(whole, Drills.LEARNING, 1, 4));
     }
     return slots;
   }

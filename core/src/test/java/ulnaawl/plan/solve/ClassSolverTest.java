@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import ulnaawl.Tries;
-import ulnaawl.plan.solve.Block.Role;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Role;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** The best class against every class there is, on cases small enough to try them all. */
 public class ClassSolverTest {
@@ -35,24 +35,25 @@ public class ClassSolverTest {
         Map.of());
   }
 
-  private static List<Block> blocks(Random random) {
-    List<Block> blocks = new ArrayList<>();
-    blocks.add(Block.without(Role.WARM_UP, 4, 0));
-    blocks.add(Block.without(Role.WARM_UP, 5, 3));
-    blocks.add(Block.without(Role.BREAK, 3, 0));
-    blocks.add(Block.without(Role.FREE, 2, -5));
-    blocks.add(Block.without(Role.COOL_DOWN, 3, 0));
-    blocks.add(Block.without(Role.FINISH, 3, 0));
+  private static List<ClassBlock> blocks(Random random) {
+    List<ClassBlock> blocks = new ArrayList<>();
+    blocks.add(ClassBlock.without(Role.WARM_UP, 4, 0));
+    blocks.add(ClassBlock.without(Role.WARM_UP, 5, 3));
+    blocks.add(ClassBlock.without(Role.BREAK, 3, 0));
+    blocks.add(ClassBlock.without(Role.FREE, 2, -5));
+    blocks.add(ClassBlock.without(Role.COOL_DOWN, 3, 0));
+    blocks.add(ClassBlock.without(Role.FINISH, 3, 0));
     for (int dance = 0; dance < 5; dance++) {
       int style = random.nextInt(3);
       Speed speed = Speed.values()[random.nextInt(3)];
       int effort = random.nextInt(10) * 10;
       int points = random.nextInt(30);
       int minutes = 3 + random.nextInt(2);
-      blocks.add(new Block(Role.DANCE, dance, minutes, points, style, speed, effort));
-      blocks.add(new Block(Role.FINISH, dance, minutes, random.nextInt(20), style, speed, effort));
+      blocks.add(new ClassBlock(Role.DANCE, dance, minutes, points, style, speed, effort));
+      blocks.add(
+          new ClassBlock(Role.FINISH, dance, minutes, random.nextInt(20), style, speed, effort));
       if (dance < 2) {
-        blocks.add(new Block(Role.TEACH, dance, 9, 20 + points, style, speed, 10));
+        blocks.add(new ClassBlock(Role.TEACH, dance, 9, 20 + points, style, speed, 10));
       }
     }
     return blocks;
@@ -64,13 +65,14 @@ public class ClassSolverTest {
     for (long seed = 1; seed <= CASES; seed++) {
       Random random = new Random(seed);
       Rules rules = rules(random, 21 + random.nextInt(7));
-      List<Block> blocks = blocks(random);
+      List<ClassBlock> blocks = blocks(random);
       int most = new Everything(blocks, rules).most();
       Optional<Best> best = ClassSolver.solve(blocks, rules);
       assertEquals(best.map(Best::points).orElse(Integer.MIN_VALUE), most, "seed " + seed);
       if (best.isPresent()) {
         assertEquals(best.get().gap(), 0);
-        assertEquals(best.get().blocks().stream().mapToInt(Block::minutes).sum(), rules.minutes());
+        assertEquals(
+            best.get().blocks().stream().mapToInt(ClassBlock::minutes).sum(), rules.minutes());
         some++;
       }
     }
@@ -79,12 +81,12 @@ public class ClassSolverTest {
 
   /** Tries every class, block by block, with the rules said once more in its own words. */
   private static final class Everything {
-    private final List<Block> blocks;
+    private final List<ClassBlock> blocks;
     private final Rules rules;
-    private final List<Block> now = new ArrayList<>();
+    private final List<ClassBlock> now = new ArrayList<>();
     private int most = Integer.MIN_VALUE;
 
-    Everything(List<Block> blocks, Rules rules) {
+    Everything(List<ClassBlock> blocks, Rules rules) {
       this.blocks = blocks;
       this.rules = rules;
     }
@@ -101,7 +103,7 @@ public class ClassSolverTest {
         }
         return;
       }
-      for (Block block : blocks) {
+      for (ClassBlock block : blocks) {
         boolean first = now.isEmpty() == (block.role() == Role.WARM_UP);
         boolean end =
             (block.role() == Role.COOL_DOWN)
@@ -122,7 +124,7 @@ public class ClassSolverTest {
       int dancedBefore = 0;
       int sinceTeach = 0;
       for (int i = 0; i < now.size(); i++) {
-        Block block = now.get(i);
+        ClassBlock block = now.get(i);
         if (i > 0 && now.get(i - 1).role() == Role.FREE) {
           boolean ends =
               block.role() == Role.FREE
@@ -136,7 +138,7 @@ public class ClassSolverTest {
           return false;
         }
         if (block.dance() >= 0 && i > 0 && now.get(i - 1).dance() >= 0) {
-          Block last = now.get(i - 1);
+          ClassBlock last = now.get(i - 1);
           boolean styles = block.style() != 0 && block.style() == last.style();
           boolean fast = block.speed() != Speed.EASY && last.speed() != Speed.EASY;
           boolean very = block.speed() == Speed.VERY_FAST && last.speed() == Speed.VERY_FAST;

@@ -17,8 +17,8 @@ import org.chocosolver.solver.search.strategy.Search;
 import org.chocosolver.solver.variables.IntVar;
 import org.testng.annotations.Test;
 import ulnaawl.Tries;
-import ulnaawl.plan.solve.Block.Role;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Role;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /**
  * The best class against an independent solver: the rules once more as constraints (a regular
@@ -59,25 +59,26 @@ public class ConstraintSolverTest {
     return "0" + REST + "(" + middle + ")567*";
   }
 
-  private static List<Block> blocks(Random random) {
-    List<Block> blocks = new ArrayList<>();
-    blocks.add(Block.without(Role.WARM_UP, 4, -2));
-    blocks.add(Block.without(Role.WARM_UP, 5, 0));
-    blocks.add(Block.without(Role.BREAK, 5, 0));
-    blocks.add(Block.without(Role.FREE, 1, -4));
-    blocks.add(Block.without(Role.COOL_DOWN, 3, 0));
-    blocks.add(Block.without(Role.FINISH, 4, 0));
+  private static List<ClassBlock> blocks(Random random) {
+    List<ClassBlock> blocks = new ArrayList<>();
+    blocks.add(ClassBlock.without(Role.WARM_UP, 4, -2));
+    blocks.add(ClassBlock.without(Role.WARM_UP, 5, 0));
+    blocks.add(ClassBlock.without(Role.BREAK, 5, 0));
+    blocks.add(ClassBlock.without(Role.FREE, 1, -4));
+    blocks.add(ClassBlock.without(Role.COOL_DOWN, 3, 0));
+    blocks.add(ClassBlock.without(Role.FINISH, 4, 0));
     for (int dance = 0; dance < DANCES; dance++) {
       int style = random.nextInt(4);
       Speed speed = Speed.values()[random.nextInt(3)];
       int effort = random.nextInt(10) * 10;
       int points = random.nextInt(30);
       int minutes = 4 + random.nextInt(3);
-      blocks.add(new Block(Role.DANCE, dance, minutes, points, style, speed, effort));
-      blocks.add(new Block(Role.DANCE, dance, minutes + 5, points + 9, style, speed, effort));
-      blocks.add(new Block(Role.FINISH, dance, minutes, random.nextInt(20), style, speed, effort));
+      blocks.add(new ClassBlock(Role.DANCE, dance, minutes, points, style, speed, effort));
+      blocks.add(new ClassBlock(Role.DANCE, dance, minutes + 5, points + 9, style, speed, effort));
+      blocks.add(
+          new ClassBlock(Role.FINISH, dance, minutes, random.nextInt(20), style, speed, effort));
       if (dance < 3) {
-        blocks.add(new Block(Role.TEACH, dance, 12, 30 + points, style, speed, 10));
+        blocks.add(new ClassBlock(Role.TEACH, dance, 12, 30 + points, style, speed, 10));
       }
     }
     return blocks;
@@ -99,7 +100,7 @@ public class ConstraintSolverTest {
     for (long seed = 1; seed <= CASES; seed++) {
       Random random = new Random(seed);
       Rules rules = rules(random);
-      List<Block> blocks = blocks(random);
+      List<ClassBlock> blocks = blocks(random);
       Optional<Best> best = ClassSolver.solve(blocks, rules);
       assertEquals(
           best.map(Best::points), solved(blocks, rules), "points with seed " + seed + " " + best);
@@ -108,7 +109,7 @@ public class ConstraintSolverTest {
     assertTrue(some > CASES / 2, some + " can be planned");
   }
 
-  private static Optional<Integer> solved(List<Block> blocks, Rules rules) {
+  private static Optional<Integer> solved(List<ClassBlock> blocks, Rules rules) {
     Model model = new Model();
     int over = blocks.size();
     IntVar[] block = model.intVarArray("block", SLOTS, 0, over);
@@ -149,16 +150,16 @@ public class ConstraintSolverTest {
     return found.map(it -> it.getIntVal(points));
   }
 
-  private static int minutes(List<Block> blocks, int block) {
+  private static int minutes(List<ClassBlock> blocks, int block) {
     return block == blocks.size() ? 0 : blocks.get(block).minutes();
   }
 
   /** What each block is worth at each minute; a break only where it may begin. */
-  private static Tuples worth(List<Block> blocks, Rules rules) {
+  private static Tuples worth(List<ClassBlock> blocks, Rules rules) {
     Tuples worth = new Tuples(true);
     Rules.Window window = rules.pauses().getFirst();
     for (int i = 0; i < blocks.size(); i++) {
-      Block block = blocks.get(i);
+      ClassBlock block = blocks.get(i);
       for (int at = 0; at + block.minutes() <= MINUTES; at++) {
         boolean break_ = block.role() == Role.BREAK;
         if (!break_ || (at >= window.from() && at <= window.to())) {
@@ -173,7 +174,7 @@ public class ConstraintSolverTest {
     return worth;
   }
 
-  private static Tuples neighbours(List<Block> blocks, Rules rules) {
+  private static Tuples neighbours(List<ClassBlock> blocks, Rules rules) {
     Tuples next = new Tuples(true);
     for (int i = 0; i < blocks.size(); i++) {
       next.add(i, blocks.size());
@@ -187,14 +188,14 @@ public class ConstraintSolverTest {
     return next;
   }
 
-  private static boolean mayFollow(Block one, Block two, Rules rules) {
+  private static boolean mayFollow(ClassBlock one, ClassBlock two, Rules rules) {
     if (one.role() == Role.FREE) {
       return two.role() == Role.FREE || two.role() == Role.BREAK || two.role() == Role.FINISH;
     }
     if (one.dance() < 0 || two.dance() < 0) {
       return true;
     }
-    boolean style = one.style() != Block.UNKNOWN_STYLE && one.style() == two.style();
+    boolean style = one.style() != ClassBlock.UNKNOWN_STYLE && one.style() == two.style();
     boolean alike = style && (rules.byStyle() || one.speed() == two.speed());
     boolean veryFast = one.speed() == Speed.VERY_FAST && two.speed() == Speed.VERY_FAST;
     boolean fast = one.speed() != Speed.EASY && two.speed() != Speed.EASY;

@@ -57,7 +57,8 @@ public class SchoolSlotsTest {
         .append(", shown before: ")
         .append(known.isEmpty() ? "nothing" : known.label())
         .append('\n');
-    for (Slot slot : school.order().slots(lesson, known, school.order().stops(lesson).getLast())) {
+    for (OpenDrill slot :
+        school.order().slots(lesson, known, school.order().stops(lesson).getLast())) {
       all.append(
           String.format(
               Locale.ROOT,

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
-import ulnaawl.handover.Held;
+import ulnaawl.handover.PastClass;
 import ulnaawl.learning.Stage;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.access.SignedIn;
@@ -170,7 +170,7 @@ class BriefController {
     return brief(id, me);
   }
 
-  private HeldView held(Held held) {
+  private HeldView held(PastClass held) {
     return new HeldView(
         held.date(),
         held.leader(),

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
-import ulnaawl.handover.Held;
+import ulnaawl.handover.PastClass;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Register;
 import ulnaawl.server.classes.ClassNotes;
@@ -69,7 +69,7 @@ public class Briefs {
             .toList());
   }
 
-  private List<Held> held(long group, List<EntryRow> record, Map<Long, GroupDance> byId) {
+  private List<PastClass> held(long group, List<EntryRow> record, Map<Long, GroupDance> byId) {
     Map<LocalDate, Attendance> attendance = registers.attendance(group);
     Map<Long, String> names = registers.names(group);
     Set<Long> regulars = new Register(attendance).regulars(today.date());
@@ -77,7 +77,7 @@ public class Briefs {
     Map<LocalDate, List<EntryRow>> byDay =
         record.stream()
             .collect(Collectors.groupingBy(EntryRow::date, TreeMap::new, Collectors.toList()));
-    List<Held> held = new ArrayList<>();
+    List<PastClass> held = new ArrayList<>();
     byDay.forEach((day, rows) -> {
       List<String> missing =
           attendance.get(day) instanceof Attendance.ByName there
@@ -89,7 +89,7 @@ public class Briefs {
                   .toList()
               : List.of();
       held.add(
-          new Held(
+          new PastClass(
               day,
               leader(rows.getFirst()),
               rows.stream().map(one -> done(one, byId)).toList(),
@@ -103,10 +103,10 @@ public class Briefs {
     return row.details().ledBy().orElse(row.by());
   }
 
-  private static Held.Done done(EntryRow row, Map<Long, GroupDance> byId) {
+  private static PastClass.Done done(EntryRow row, Map<Long, GroupDance> byId) {
     Optional<GroupDance> dance = Optional.ofNullable(byId.get(row.at().dance()));
     int all = dance.map(it -> it.dance().sections()).orElse(0);
-    return new Held.Done(
+    return new PastClass.Done(
         row.at().dance(),
         title(row.at().dance(), byId),
         row.happened(),

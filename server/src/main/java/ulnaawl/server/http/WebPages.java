@@ -1,6 +1,7 @@
 package ulnaawl.server.http;
 
 import java.io.IOException;
+import java.time.Duration;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,8 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 @RequiredArgsConstructor
 class WebPages implements WebMvcConfigurer {
 
+  private static final Duration FOR_GOOD = Duration.ofDays(365);
+
   private final KeptAnswers answers;
 
   @Override
@@ -28,11 +31,21 @@ class WebPages implements WebMvcConfigurer {
 
   @Override
   public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    // The name of what the pages are made of changes with what is in it: a browser keeps it for
+    // good.
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(FOR_GOOD).cachePublic().immutable())
+        .resourceChain(false)
+        .addResolver(packed())
+        .addResolver(new PathResourceResolver());
+    // No address is remembered: every one leads to the one page, and strangers choose them.
     registry
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
         .setCacheControl(CacheControl.noCache())
-        .resourceChain(true)
+        .resourceChain(false)
         .addResolver(packed())
         .addResolver(new OnePage());
   }

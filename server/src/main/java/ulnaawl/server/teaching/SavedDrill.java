@@ -7,20 +7,20 @@ import jakarta.validation.constraints.NotNull;
 import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.ladder.TempoLadder;
 import ulnaawl.teach.lesson.Mode;
-import ulnaawl.teach.school.Slot;
+import ulnaawl.teach.school.OpenDrill;
 
 /** A drill as somebody wants it, sent and stored; a locked one keeps its repetitions. */
 record SavedDrill(
     @NotNull @Valid ScopeView scope,
     @NotNull Mode mode,
     @Min(TempoLadder.LOWEST) @Max(100) int percent,
-    @Min(1) @Max(Slot.MOST) int repetitions,
+    @Min(1) @Max(OpenDrill.MOST) int repetitions,
     boolean locked) {
 
-  Slot slot() {
+  OpenDrill slot() {
     return locked
-        ? Slot.locked(scope.scope(), mode, percent, repetitions)
-        : Slot.open(scope.scope(), mode, percent);
+        ? OpenDrill.locked(scope.scope(), mode, percent, repetitions)
+        : OpenDrill.open(scope.scope(), mode, percent);
   }
 
   SavedDrill withScope(ScopeView other) {

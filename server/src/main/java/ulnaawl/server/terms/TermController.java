@@ -88,7 +88,16 @@ class TermController {
       @Nullable LocalDate on,
       boolean stays,
       @Nullable Long insteadOf,
-      int version) {}
+      int version) {
+
+    /** A plan with this in it. */
+    TermPlan in(TermPlan plan) {
+      TermPlan without = insteadOf == null ? plan : plan.with(group, insteadOf, Optional.empty());
+      return on == null
+          ? without.with(group, dance, Optional.empty())
+          : without.with(new TermPlan.Start(group, dance, on, stays));
+    }
+  }
 
   /** Somebody leads a class; nothing where nobody is settled. */
   record LedForm(long group, @NotNull LocalDate on, @Nullable Long leader, int version) {}
@@ -163,7 +172,7 @@ class TermController {
       @PathVariable long id,
       @Valid @RequestBody StartForm form,
       @AuthenticationPrincipal SignedIn me) {
-    TermPlan plan = moved(terms.get(id), form);
+    TermPlan plan = form.in(terms.get(id).plan());
     return sheets.sheet(terms.plan(id, form.version(), plan, me));
   }
 
@@ -173,7 +182,7 @@ class TermController {
     TermRow term = terms.get(id);
     Ready ready = planners.of(term);
     TermValue now = ready.planner().look(term.plan()).value();
-    TermValue then = ready.planner().look(moved(term, form)).value();
+    TermValue then = ready.planner().look(form.in(term.plan())).value();
     TermSpeech speech = sheets.speech(ready.problem());
     return new Cost(
         then.points() - now.points(),
@@ -181,22 +190,6 @@ class TermController {
             .filter(it -> !now.matches().contains(it))
             .map(speech::match)
             .toList());
-  }
-
-  private static TermPlan moved(TermRow term, StartForm form) {
-    TermPlan without =
-        form.insteadOf() == null
-            ? term.plan()
-            : term.plan().with(form.group(), form.insteadOf(), Optional.empty());
-    TermPlan with = without.with(form.group(), form.dance(), Optional.ofNullable(form.on()));
-    return new TermPlan(
-        with.starts().stream()
-            .map(it ->
-                it.group() == form.group() && it.dance() == form.dance()
-                    ? new TermPlan.Start(it.group(), it.dance(), it.on(), form.stays())
-                    : it)
-            .toList(),
-        with.led());
   }
 
   @PutMapping("/{id}/leader")
@@ -283,19 +276,8 @@ class TermController {
       @Valid @RequestBody TakePlanForm form,
       @AuthenticationPrincipal SignedIn me) {
     TermRow term = terms.get(id);
-    TermJobs.Job job = job(term);
-    TermPlan planned =
-        job.planned().orElseThrow(() -> Problem.conflict("This plan is still being made.")).plan();
-    if (job.version() != term.version()) {
-      throw Problem.conflict("The term was changed since this plan was begun; plan it once more.");
-    }
-    List<TermChange> changes = TermChange.between(job.before(), planned);
-    TermPlan taken = term.plan();
-    for (int i = 0; i < changes.size(); i++) {
-      if (form.changes() == null || form.changes().contains(i)) {
-        taken = changes.get(i).in(taken);
-      }
-    }
+    Set<Integer> changes = form.changes();
+    TermPlan taken = job(term).taken(term, i -> changes == null || changes.contains(i));
     TermSheet sheet = sheets.sheet(terms.plan(id, form.version(), taken, me));
     jobs.forget(id);
     return sheet;

@@ -5,11 +5,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
+import java.util.function.IntPredicate;
 import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.term.TermChange;
 import ulnaawl.term.TermPlan;
 import ulnaawl.term.TermProblem;
 import ulnaawl.term.solve.TermPlanner;
@@ -66,6 +68,21 @@ class TermJobs {
 
     boolean isFailed() {
       return failed;
+    }
+
+    /**
+     * The plan of a term with what this job has come to.
+     *
+     * @param chosen which of the changes are taken, by number
+     */
+    TermPlan taken(TermRow term, IntPredicate chosen) {
+      TermPlan found =
+          planned.orElseThrow(() -> Problem.conflict("This plan is still being made.")).plan();
+      if (version != term.version()) {
+        throw Problem.conflict(
+            "The term was changed since this plan was begun; plan it once more.");
+      }
+      return TermChange.some(TermChange.between(before(), found), chosen, term.plan());
     }
 
     TermPlan before() {

@@ -118,7 +118,9 @@ final class AlwaysRules {
   /** Who leads can teach what is taught. */
   static Constraint canTeach(ConstraintFactory in) {
     return Streams.teaches(in)
-        .join(in.forEachIncludingUnassigned(Leading.class), equal(Appearance::at, Leading::getAt))
+        .join(
+            in.forEachIncludingUnassigned(ClassLeader.class),
+            equal(Appearance::at, ClassLeader::getAt))
         .filter((one, led) -> led.isNobody() || !led.who().canTeach(one.dance().id()))
         .penalize(Priced.cost(TermRule.CAN_TEACH))
         .justifyWith((one, led, score) ->
@@ -134,12 +136,12 @@ final class AlwaysRules {
 
   /** Nobody leads two classes at a time. */
   static Constraint oneAtATime(ConstraintFactory in) {
-    return in.forEach(Leading.class)
+    return in.forEach(ClassLeader.class)
         .join(
-            Leading.class,
-            equal(Leading::who),
+            ClassLeader.class,
+            equal(ClassLeader::who),
             equal(led -> led.getAt().date()),
-            lessThan(Leading::getId))
+            lessThan(ClassLeader::getId))
         .filter((one, other) -> one.getAt().overlaps(other.getAt()))
         .penalize(Priced.cost(TermRule.ONE_AT_A_TIME))
         .justifyWith((one, other, score) ->

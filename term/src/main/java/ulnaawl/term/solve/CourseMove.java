@@ -21,7 +21,7 @@ final class CourseMove extends AbstractMove<Term> {
   private final List<Change> leaders;
 
   /** Somebody else leads a class. */
-  record Change(Leading leading, Leader leader) {}
+  record Change(ClassLeader leading, Leader leader) {}
 
   @Override
   public boolean isMoveDoable(ScoreDirector<Term> director) {

@@ -26,7 +26,7 @@ public class CourseMoves implements MoveIteratorFactory<Term, CourseMove> {
   private static final int SAME_DANCE = 4;
   private static final int NOTHING = 1;
 
-  private final Map<ClassOn, Leading> leadings = new HashMap<>();
+  private final Map<ClassOn, ClassLeader> leadings = new HashMap<>();
   private final List<Slot> free = new ArrayList<>();
 
   @Override
@@ -100,7 +100,7 @@ public class CourseMoves implements MoveIteratorFactory<Term, CourseMove> {
   /** Somebody who can teach it, where who leads cannot. */
   private Optional<CourseMove.Change> leader(Appearance one, Random chance) {
     long dance = one.dance().id();
-    Optional<Leading> leading =
+    Optional<ClassLeader> leading =
         Optional.ofNullable(leadings.get(one.at()))
             .filter(it -> !it.isFixed())
             .filter(it -> it.isNobody() || !it.who().canTeach(dance));

@@ -13,8 +13,8 @@ final class LeaderRules {
   private LeaderRules() {}
 
   private static Constraint of(
-      ConstraintFactory in, Predicate<Leading> when, TermRule rule, String name) {
-    return in.forEachIncludingUnassigned(Leading.class)
+      ConstraintFactory in, Predicate<ClassLeader> when, TermRule rule, String name) {
+    return in.forEachIncludingUnassigned(ClassLeader.class)
         .filter(when)
         .penalize(Priced.cost(rule))
         .justifyWith((led, score) ->
@@ -29,16 +29,17 @@ final class LeaderRules {
   }
 
   static Constraint noLeader(ConstraintFactory in) {
-    return of(in, Leading::isNobody, TermRule.NO_LEADER, TermRule.NO_LEADER.inFile());
+    return of(in, ClassLeader::isNobody, TermRule.NO_LEADER, TermRule.NO_LEADER.inFile());
   }
 
   static Constraint otherLeader(ConstraintFactory in) {
-    return of(in, Leading::isUnusual, TermRule.OTHER_LEADER, TermRule.OTHER_LEADER.inFile());
+    return of(in, ClassLeader::isUnusual, TermRule.OTHER_LEADER, TermRule.OTHER_LEADER.inFile());
   }
 
   /** Somebody else leads than in the plan until now. */
   static Constraint changedLeader(ConstraintFactory in) {
-    return of(in, Leading::isChanged, TermRule.CHANGED, TermRule.CHANGED.inFile() + " (who leads)");
+    return of(
+        in, ClassLeader::isChanged, TermRule.CHANGED, TermRule.CHANGED.inFile() + " (who leads)");
   }
 
   /** A dance starts otherwise than in the plan until now, or not at all. */

@@ -15,7 +15,7 @@ import ulnaawl.term.Wish;
 public class Term {
 
   @PlanningEntityCollectionProperty private List<Slot> slots;
-  @PlanningEntityCollectionProperty private List<Leading> leadings;
+  @PlanningEntityCollectionProperty private List<ClassLeader> leadings;
   private List<Wish> wishes;
   private List<Theme> themes;
   private List<Social> socials;
@@ -29,7 +29,7 @@ public class Term {
 
   Term(
       List<Slot> slots,
-      List<Leading> leadings,
+      List<ClassLeader> leadings,
       List<Wish> wishes,
       List<Theme> themes,
       List<Social> socials,
@@ -46,7 +46,7 @@ public class Term {
     return slots;
   }
 
-  public List<Leading> getLeadings() {
+  public List<ClassLeader> getLeadings() {
     return leadings;
   }
 

@@ -60,7 +60,7 @@ public final class TermMaker {
 
   private Term term(TermPlan content, Optional<TermPlan> before) {
     List<Slot> slots = new ArrayList<>();
-    List<Leading> leadings = new ArrayList<>();
+    List<ClassLeader> leadings = new ArrayList<>();
     for (TermGroup group : problem.groups()) {
       begun(group, content, before, slots);
       news(group, content, before, slots);
@@ -200,10 +200,11 @@ public final class TermMaker {
                 .flatMap(it -> courses.goingOn(group, it, begun, index)));
   }
 
-  private static Leading leading(long id, ClassOn at, TermPlan content, Optional<TermPlan> before) {
+  private static ClassLeader leading(
+      long id, ClassOn at, TermPlan content, Optional<TermPlan> before) {
     Optional<TermPlan.Led> planned = content.led(at.group(), at.date());
-    Leading leading =
-        new Leading(
+    ClassLeader leading =
+        new ClassLeader(
             id,
             at,
             planned.map(TermPlan.Led::stays).orElse(false),

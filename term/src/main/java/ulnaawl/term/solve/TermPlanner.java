@@ -47,7 +47,7 @@ public final class TermPlanner {
   private static final SolverConfig CONFIG =
       new SolverConfig()
           .withSolutionClass(Term.class)
-          .withEntityClasses(Slot.class, Leading.class)
+          .withEntityClasses(Slot.class, ClassLeader.class)
           .withConstraintProviderClass(TermRules.class)
           .withPhases(begin(), search())
           .withEnvironmentMode(EnvironmentMode.NO_ASSERT);
@@ -78,7 +78,7 @@ public final class TermPlanner {
                         .withMoveIteratorFactoryClass(CourseMoves.class)
                         .withFixedProbabilityWeight(DANCES_BY_LEADERS),
                     new ChangeMoveSelectorConfig()
-                        .withEntitySelectorConfig(new EntitySelectorConfig(Leading.class))
+                        .withEntitySelectorConfig(new EntitySelectorConfig(ClassLeader.class))
                         .withFixedProbabilityWeight(1.0))))
         .withAcceptorConfig(new LocalSearchAcceptorConfig().withLateAcceptanceSize(LATE_ACCEPTANCE))
         .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1));

@@ -137,7 +137,7 @@ public class TermPlannerTest {
             SolverFactory.<Term>create(
                 new SolverConfig()
                     .withSolutionClass(Term.class)
-                    .withEntityClasses(Slot.class, Leading.class)
+                    .withEntityClasses(Slot.class, ClassLeader.class)
                     .withConstraintProviderClass(TermRules.class)));
     return best(new TermMaker(problem).toLookAt(TermPlan.NOTHING), 0, look);
   }
@@ -156,7 +156,7 @@ public class TermPlannerTest {
             found.add(best(term, at + 1, look));
           });
     } else {
-      Leading leading = term.getLeadings().get(at - slots);
+      ClassLeader leading = term.getLeadings().get(at - slots);
       // Nobody at all is never better: it costs more than anybody.
       leading
           .getOptions()

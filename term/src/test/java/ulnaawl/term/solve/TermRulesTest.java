@@ -52,7 +52,7 @@ public class TermRulesTest {
   private static final Courses COURSES = new Courses(PROBLEM);
 
   private final ConstraintVerifier<TermRules, Term> verifier =
-      ConstraintVerifier.build(new TermRules(), Term.class, Slot.class, Leading.class);
+      ConstraintVerifier.build(new TermRules(), Term.class, Slot.class, ClassLeader.class);
 
   private long number;
 
@@ -93,8 +93,9 @@ public class TermRulesTest {
         Optional.of(option));
   }
 
-  private Leading led(TermGroup group, int index, Optional<Leader> by) {
-    Leading leading = new Leading(++number, group.classes().get(index), false, Optional.of(ANN));
+  private ClassLeader led(TermGroup group, int index, Optional<Leader> by) {
+    ClassLeader leading =
+        new ClassLeader(++number, group.classes().get(index), false, Optional.of(ANN));
     leading.setLeader(by.orElse(null));
     return leading;
   }

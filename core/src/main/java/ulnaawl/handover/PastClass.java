@@ -14,10 +14,10 @@ import ulnaawl.learning.Outcome;
  * @param missing regulars who were not there, by name; empty where no names are kept
  * @param note a word for whoever takes the next class; may be empty
  */
-public record Held(
+public record PastClass(
     LocalDate date, String leader, List<Done> done, List<String> missing, String note) {
 
-  public Held {
+  public PastClass {
     done = List.copyOf(done);
     missing = List.copyOf(missing);
   }

@@ -15,7 +15,7 @@ import java.util.List;
  * @param last what it adds as the last one
  * @param dancing whether each group dances
  */
-public record Piece(
+public record Playable(
     List<Integer> dances,
     int again,
     int earliest,
@@ -28,7 +28,7 @@ public record Piece(
   /** It is danced the first time. */
   public static final int FIRST = -1;
 
-  public Piece {
+  public Playable {
     dances = List.copyOf(dances);
     pointsAt = List.copyOf(pointsAt);
     dancing = List.copyOf(dancing);

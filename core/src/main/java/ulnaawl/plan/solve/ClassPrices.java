@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 import ulnaawl.bound.OncePrices;
 
 /** What the best way through a class is worth when a dance may stand in it more than once. */
-final class Prices extends OncePrices {
+final class ClassPrices extends OncePrices {
 
   private final Graph graph;
   private final Rules rules;
@@ -23,7 +23,7 @@ final class Prices extends OncePrices {
   /** The best of each group of ways, of one hub after the other. */
   private final double[] bestOf;
 
-  Prices(Graph graph, Rules rules, int dances) {
+  ClassPrices(Graph graph, Rules rules, int dances) {
     super(dances);
     this.graph = graph;
     this.rules = rules;
@@ -47,7 +47,7 @@ final class Prices extends OncePrices {
     for (int family = 0; family < bestAt.length; family++) {
       double[] best = bestAt[family];
       Arrays.fill(best, NEVER);
-      List<Block> blocks = graph.families().get(family).blocks();
+      List<ClassBlock> blocks = graph.families().get(family).blocks();
       for (int i = 0; i < blocks.size(); i++) {
         double price = price(blocks.get(i));
         int[] points = pointsAt[family][i];
@@ -88,11 +88,11 @@ final class Prices extends OncePrices {
   }
 
   /** Points at a minute, less the price of the dance. */
-  double worth(Block block, int at) {
+  double worth(ClassBlock block, int at) {
     return rules.points(block, at) - price(block);
   }
 
-  private double price(Block block) {
+  private double price(ClassBlock block) {
     return block.hasDance() ? price(block.dance()) : 0;
   }
 
@@ -117,8 +117,8 @@ final class Prices extends OncePrices {
         boolean better = taken < 0 || promise(way, at) > promise(taken, at);
         taken = better && graph.leads(state, way) ? way : taken;
       }
-      Block best = graph.families().get(graph.family(taken)).blocks().getFirst();
-      for (Block block : graph.families().get(graph.family(taken)).blocks()) {
+      ClassBlock best = graph.families().get(graph.family(taken)).blocks().getFirst();
+      for (ClassBlock block : graph.families().get(graph.family(taken)).blocks()) {
         best = worth(block, at) > worth(best, at) ? block : best;
       }
       if (best.hasDance()) {

@@ -12,7 +12,7 @@ package ulnaawl.plan.solve;
  * @param speed how fast it is danced
  * @param effort 0 for easy to 100 for the most; {@link #NO_EFFORT} where nobody sweats
  */
-public record Block(
+public record ClassBlock(
     Role role, int dance, int minutes, int points, int style, Speed speed, int effort) {
 
   public static final int NO_DANCE = -1;
@@ -40,15 +40,15 @@ public record Block(
     VERY_FAST
   }
 
-  public Block {
+  public ClassBlock {
     if (minutes < 1) {
       throw new IllegalArgumentException("A block lasts a minute at least");
     }
   }
 
   /** A block without a dance. */
-  public static Block without(Role role, int minutes, int points) {
-    return new Block(role, NO_DANCE, minutes, points, NO_STYLE, Speed.EASY, NO_EFFORT);
+  public static ClassBlock without(Role role, int minutes, int points) {
+    return new ClassBlock(role, NO_DANCE, minutes, points, NO_STYLE, Speed.EASY, NO_EFFORT);
   }
 
   boolean hasDance() {

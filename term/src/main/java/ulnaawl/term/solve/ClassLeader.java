@@ -14,7 +14,7 @@ import ulnaawl.term.Leader;
 
 /** A class, and who leads it; nobody where nobody can. */
 @PlanningEntity
-public class Leading {
+public class ClassLeader {
 
   /** The name of its options, for the solver. */
   static final String OPTIONS = "leaders";
@@ -29,14 +29,14 @@ public class Leading {
   private @Nullable Leader leader;
 
   /** For the solver, which copies it. */
-  Leading() {
+  ClassLeader() {
     this.id = 0;
     this.at = Optional.empty();
     this.before = Optional.empty();
     this.fixed = false;
   }
 
-  Leading(long id, ClassOn at, boolean fixed, Optional<Leader> before) {
+  ClassLeader(long id, ClassOn at, boolean fixed, Optional<Leader> before) {
     this.id = id;
     this.at = Optional.of(at);
     this.fixed = fixed;

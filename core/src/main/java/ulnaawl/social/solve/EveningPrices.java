@@ -8,7 +8,7 @@ import ulnaawl.bound.OncePrices;
  * What the best way through an evening is worth when nobody minds waiting, and a dance may be
  * danced more than once.
  */
-final class Prices extends OncePrices {
+final class EveningPrices extends OncePrices {
 
   private final Evening evening;
   private final int families;
@@ -17,13 +17,13 @@ final class Prices extends OncePrices {
   private final int[][] after;
   private final double[] toCome;
 
-  Prices(Evening evening) {
+  EveningPrices(Evening evening) {
     super(evening.dances());
     this.evening = evening;
     this.families = evening.after().size();
     this.lanes = evening.walkIns().size() + 1;
     this.pointsAt = evening.pieces().stream().map(it -> ints(it.pointsAt())).toArray(int[][]::new);
-    this.after = evening.after().stream().map(Prices::ints).toArray(int[][]::new);
+    this.after = evening.after().stream().map(EveningPrices::ints).toArray(int[][]::new);
     this.toCome = new double[(evening.to() + 1) * lanes * families];
   }
 
@@ -79,7 +79,7 @@ final class Prices extends OncePrices {
 
   /** A piece with the best that can come after it; without what speaks against its neighbour. */
   private double way(int piece, int at, int had) {
-    Piece one = evening.pieces().get(piece);
+    Playable one = evening.pieces().get(piece);
     int ends = at + one.grains();
     if (ends > evening.to() || !evening.mayPlay(piece, at, had)) {
       return NEVER;
@@ -108,7 +108,7 @@ final class Prices extends OncePrices {
       if (taken < 0) {
         return times;
       }
-      Piece one = evening.pieces().get(taken);
+      Playable one = evening.pieces().get(taken);
       one.dances().forEach(it -> times[it]++);
       int ends = at + one.grains();
       int now = had + (one.walkIn() ? 1 : 0);

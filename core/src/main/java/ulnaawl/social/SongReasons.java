@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ulnaawl.plan.solve.Block.Speed;
+import ulnaawl.plan.solve.ClassBlock.Speed;
 
 /** What speaks for a song in its place and what against it, by the table of weights. */
-final class Reasons {
+final class SongReasons {
 
   private static final int EARLY_PART = 3;
   private static final int ASKED_AT_MOST = 5;
@@ -18,7 +18,7 @@ final class Reasons {
   private final SocialRequest request;
   private final int heads;
 
-  Reasons(SocialRequest request) {
+  SongReasons(SocialRequest request) {
     this.request = request;
     this.heads = request.heads();
   }

@@ -7,9 +7,9 @@ import java.util.List;
  *
  * @param lines one or two, the second straight after the first
  */
-record Held(List<ClassRequest.Lock> lines) {
+record KeptLines(List<ClassRequest.Lock> lines) {
 
-  Held {
+  KeptLines {
     lines = List.copyOf(lines);
   }
 

@@ -10,12 +10,12 @@ import ulnaawl.teach.lesson.Scope;
  * @param least the fewest repetitions that make sense; 0 where it can be left out
  * @param most the most; the same as the fewest where it is locked
  */
-public record Slot(Scope scope, Mode mode, int percent, int least, int most) {
+public record OpenDrill(Scope scope, Mode mode, int percent, int least, int most) {
 
   /** The most repetitions of a drill. */
   public static final int MOST = 12;
 
-  public Slot {
+  public OpenDrill {
     if (least < 0 || most < Math.max(1, least) || most > MOST) {
       throw new IllegalArgumentException("Repetitions from " + least + " to " + most);
     }
@@ -25,26 +25,26 @@ public record Slot(Scope scope, Mode mode, int percent, int least, int most) {
   }
 
   /** A drill that somebody put in: from once up to what makes sense for its length. */
-  public static Slot open(Scope scope, Mode mode, int percent) {
+  public static OpenDrill open(Scope scope, Mode mode, int percent) {
     int most =
         switch (scope) {
           case Scope.Walls _ -> 2;
           case Scope.Run _, Scope.Option _ -> 4;
           default -> 5;
         };
-    return new Slot(scope, mode, percent, 1, most);
+    return new OpenDrill(scope, mode, percent, 1, most);
   }
 
   /** A drill whose repetitions stay. */
-  public static Slot locked(Scope scope, Mode mode, int percent, int repetitions) {
-    return new Slot(scope, mode, percent, repetitions, repetitions);
+  public static OpenDrill locked(Scope scope, Mode mode, int percent, int repetitions) {
+    return new OpenDrill(scope, mode, percent, repetitions, repetitions);
   }
 
-  public static Slot words(Scope scope, int least, int most) {
-    return new Slot(scope, Mode.WORDS, 100, least, most);
+  public static OpenDrill words(Scope scope, int least, int most) {
+    return new OpenDrill(scope, Mode.WORDS, 100, least, most);
   }
 
-  public static Slot counts(Scope scope, int percent, int least, int most) {
-    return new Slot(scope, Mode.COUNTS, percent, least, most);
+  public static OpenDrill counts(Scope scope, int percent, int least, int most) {
+    return new OpenDrill(scope, Mode.COUNTS, percent, least, most);
   }
 }

@@ -11,7 +11,7 @@ import ulnaawl.text.DataFile;
  * Something that makes a class or a next dance good or bad; its points, with the reason for each,
  * stand in {@code weights.txt} under its name. Rules of thumb, no source.
  */
-public enum Weight {
+public enum PlanWeight {
   GO_ON,
   OWN_LEVEL,
   LEVEL_ABOVE,
@@ -47,7 +47,7 @@ public enum Weight {
 
   /** Points by the names of the file. */
   static final Map<String, Integer> TABLE =
-      DataFile.rows(Weight.class, "weights.txt").stream()
+      DataFile.rows(PlanWeight.class, "weights.txt").stream()
           .collect(Collectors.toMap(List::getFirst, row -> Integer.valueOf(row.get(1))));
 
   /** As the file calls it. */

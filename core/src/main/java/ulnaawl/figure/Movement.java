@@ -8,7 +8,7 @@ package ulnaawl.figure;
  * @param lifted whether the foot ends above the floor
  * @param withBoth whether both feet do it where no foot is named: a swivel, a jump
  */
-public record Action(String name, WeightEffect effect, boolean lifted, boolean withBoth) {
+public record Movement(String name, WeightEffect effect, boolean lifted, boolean withBoth) {
 
   /** The book's word for a step that is nothing but a step. */
   static final String STEP = "step";

@@ -1,13 +1,13 @@
 package ulnaawl.plan.solve;
 
 import java.util.Optional;
-import ulnaawl.plan.solve.Block.Role;
+import ulnaawl.plan.solve.ClassBlock.Role;
 
 /**
  * How far a class has come: what may come next depends on it. A teach comes after one or two
  * dances; where nothing can be danced yet, after the warm-up.
  */
-enum Course {
+enum ClassProgress {
   BEGIN,
   WARM,
   ONE_DANCED,
@@ -24,7 +24,7 @@ enum Course {
    * @param known whether there is anything to dance before a teach
    * @param again whether a second teach may come
    */
-  Optional<Course> after(Role role, boolean known, boolean again) {
+  Optional<ClassProgress> after(Role role, boolean known, boolean again) {
     return switch (role) {
       case WARM_UP -> this == BEGIN ? Optional.of(WARM) : Optional.empty();
       case DANCE -> danced();
@@ -39,7 +39,7 @@ enum Course {
     return this != BEGIN && this != FINISHED && this != OVER;
   }
 
-  private Optional<Course> danced() {
+  private Optional<ClassProgress> danced() {
     return switch (this) {
       case WARM -> Optional.of(ONE_DANCED);
       case ONE_DANCED -> Optional.of(TWO_DANCED);
@@ -49,7 +49,7 @@ enum Course {
     };
   }
 
-  private Optional<Course> taught(boolean known, boolean again) {
+  private Optional<ClassProgress> taught(boolean known, boolean again) {
     return switch (this) {
       case ONE_DANCED, TWO_DANCED -> Optional.of(TAUGHT);
       case WARM -> known ? Optional.empty() : Optional.of(TAUGHT);

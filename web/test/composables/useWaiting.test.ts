@@ -1,0 +1,69 @@
+import { flushPromises } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { useWaiting } from '@/composables/device/useWaiting'
+import { useSession, type Role } from '@/composables/people/useSession'
+import { serve } from '../server'
+
+const plan = (id: number, leader: string | undefined, version = 1, recorded = false) => ({
+  planned: { id, leader, version, recorded },
+})
+
+beforeEach(() => {
+  serve({
+    'GET /api/proposals': () => ({ open: [{ id: 1 }, { id: 2 }], decided: [{ id: 3 }] }),
+    'GET /api/questions': () => ({ asked: [{ id: 5 }], answered: [] }),
+    'GET /api/classes': () => ({
+      coming: [
+        plan(11, 'Oda', 4),
+        plan(12, undefined),
+        plan(13, undefined, 1, true),
+        plan(14, 'Ines', 9),
+        {},
+      ],
+    }),
+  })
+})
+
+async function waiting(role: Role) {
+  setActivePinia(createPinia())
+  useSession().session = { name: 'Oda', role, leads: [], needsSetup: false, invented: false }
+  const now = useWaiting()
+  await flushPromises()
+  return now
+}
+
+describe('what waits for somebody', () => {
+  it('is, for an instructor, proposals, questions and classes that nobody leads', async () => {
+    const now = await waiting('INSTRUCTOR')
+    expect(
+      now.all?.leaderless.map((one) => one.id),
+      'not one that is written down',
+    ).toEqual([12])
+    expect(now.all?.decided, 'what they decided themselves is no news').toEqual([])
+    expect(now.count).toBe(2 + 1 + 1)
+  })
+
+  it('is, for a co-instructor, what they were asked and what was decided', async () => {
+    const now = await waiting('CO_INSTRUCTOR')
+    expect(now.count).toBe(1)
+    expect(now.all?.decided).toHaveLength(1)
+  })
+
+  it('is a plan of one’s own that was changed since one has read it, and no other', async () => {
+    const now = await waiting('CO_INSTRUCTOR')
+    now.markSeen({ id: 14, version: 1 })
+    expect(now.count, 'somebody else leads it').toBe(1)
+    now.markSeen({ id: 11, version: 3 })
+    expect(now.all?.changed.map((one) => one.id)).toEqual([11])
+    expect(now.count).toBe(2)
+    now.markSeen({ id: 11, version: 4 })
+    expect(now.count).toBe(1)
+  })
+
+  it('is nothing for a viewer, who is not even asked for', async () => {
+    const now = await waiting('VIEWER')
+    expect(now.all).toBeUndefined()
+    expect(now.count).toBe(0)
+  })
+})
