@@ -6,7 +6,7 @@ import AddLine from '@/views/classes/AddLine.vue'
 import EveningStrip from '@/views/classes/EveningStrip.vue'
 import OrderBar from '@/views/classes/OrderBar.vue'
 import OrderLine from '@/views/classes/OrderLine.vue'
-import ProposalPanel from '@/views/classes/ProposalPanel.vue'
+import BestOrderPanel from '@/views/classes/BestOrderPanel.vue'
 import FloorView from '@/views/evening/FloorView.vue'
 import LogView from '@/views/evening/LogView.vue'
 import { classSheet, line } from '../made'
@@ -230,7 +230,7 @@ describe('two orders', () => {
   it('stand side by side with what each is worth, and what differs', async () => {
     const other = { ...sheet.lines[2], title: 'High Tide', dance: 9 }
     const proposal = { points: 40, gap: 0, now: 34, lines: [sheet.lines[0], sheet.lines[1], other] }
-    const { view, words, press } = await show(ProposalPanel, { props: { sheet, proposal, busy: false } })
+    const { view, words, press } = await show(BestOrderPanel, { props: { sheet, proposal, busy: false } })
     expect(words()).toContain('Now: 34 points')
     expect(words()).toContain('(+6)')
     expect(
@@ -245,7 +245,7 @@ describe('two orders', () => {
 
   it('that are the same are said to be the best already', async () => {
     const proposal = { points: 40, gap: 3, now: 40, lines: sheet.lines }
-    const { words } = await show(ProposalPanel, { props: { sheet, proposal, busy: false } })
+    const { words } = await show(BestOrderPanel, { props: { sheet, proposal, busy: false } })
     expect(words()).toContain('It is the best order already.')
     expect(words()).toContain('3 points more at most')
   })

@@ -21,7 +21,7 @@ import EveningStrip from './EveningStrip.vue'
 import MusicCard from './MusicCard.vue'
 import OrderLine from './OrderLine.vue'
 import SuggestOrder from './SuggestOrder.vue'
-import ProposalPanel from './ProposalPanel.vue'
+import BestOrderPanel from './BestOrderPanel.vue'
 import WorthCard from './WorthCard.vue'
 import WrittenCard from './WrittenCard.vue'
 import { orderOf, orderWords, type Line } from './order'
@@ -56,7 +56,7 @@ const suggesting = ref(false)
 const selected = ref<number>()
 const keep = ref(new Set<number>())
 const without = ref<number[]>([])
-const proposal = ref<Schemas['ProposalView']>()
+const proposal = ref<Schemas['BestOrderView']>()
 const compared = ref<HTMLElement>()
 
 watch(
@@ -232,7 +232,7 @@ async function remove() {
           ><b v-if="spare < 0" class="over">: {{ -spare }} too many</b>
         </p>
         <div v-if="proposal" ref="compared">
-          <ProposalPanel :sheet :proposal :busy @take="take" @leave="leave" />
+          <BestOrderPanel :sheet :proposal :busy @take="take" @leave="leave" />
         </div>
 
         <SuggestOrder

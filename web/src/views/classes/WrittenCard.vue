@@ -7,12 +7,12 @@ import { sectionWords } from '@/domain/sections'
 defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean; may: boolean }>()
 defineEmits<{ takeBack: [] }>()
 
-function words(one: Schemas['WrittenView']): string {
+function words(one: Schemas['EntryOfClass']): string {
   return one.happened === 'INTRODUCED' && one.shown?.length
     ? `taught ${sectionWords(one.shown)}`
     : HAPPENED_WORDS[one.happened]
 }
-function more(one: Schemas['WrittenView']): string {
+function more(one: Schemas['EntryOfClass']): string {
   const { percent, minutes, spots, options } = one.more
   return [
     percent && percent < 100 ? `at ${percent} %` : '',

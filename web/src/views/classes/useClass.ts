@@ -60,7 +60,7 @@ export function useClass(id: () => number) {
   }
 
   /** What that would be, without doing it. */
-  async function proposed(keep: number[], without: number[]): Promise<Schemas['ProposalView']> {
+  async function proposed(keep: number[], without: number[]): Promise<Schemas['BestOrderView']> {
     const body = { minutes: sheet.value?.minutes ?? 0, keep, without }
     return ask(api.POST('/api/classes/{id}/proposal', { params: { path: path() }, body }))
   }

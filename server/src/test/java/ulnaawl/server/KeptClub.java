@@ -27,10 +27,20 @@ final class KeptClub {
       where table_schema = 'PUBLIC' and is_identity = 'YES'
       """;
 
+  /** A number that H2 raises with whatever is written into a table. */
+  private static final String WRITTEN =
+      """
+      select table_name, last_modification from information_schema.tables
+      where table_schema = 'PUBLIC'
+      """;
+
   private final DSLContext database;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
   private final List<Table> tables;
+
+  /** How far each table was written when it was last as it is kept. */
+  private Map<String, Long> asKept = Map.of();
 
   /**
    * A table, the columns that are written (others are computed), and the number that its next row
@@ -67,7 +77,14 @@ final class KeptClub {
     kept.tables.forEach(it ->
         kept.database.execute(
             "create table kept.%1$s as select * from public.%1$s".formatted(it.name())));
+    kept.asKept = kept.written();
     return kept;
+  }
+
+  private Map<String, Long> written() {
+    return database
+        .fetch(WRITTEN)
+        .intoMap(row -> row.get(0, String.class), row -> row.get(1, Long.class));
   }
 
   /** Puts it back, and signs everybody out. */
@@ -79,14 +96,19 @@ final class KeptClub {
   }
 
   /**
-   * Puts it back: in one transaction, so that it is written once.
+   * Puts back what was written since: in one transaction, so that it is written once.
    *
    * @param words whether the club's own words may be others, so that every dance is read anew
    */
   void putBack(boolean words) {
+    Map<String, Long> written = written();
+    List<Table> touched =
+        tables.stream()
+            .filter(it -> !written.get(it.name()).equals(asKept.get(it.name())))
+            .toList();
     database.execute("set referential_integrity false");
     transaction.executeWithoutResult(now -> {
-      for (Table table : tables) {
+      for (Table table : touched) {
         database.execute("delete from public." + table.name());
         database.execute(
             "insert into public.%1$s (%2$s) overriding system value select %2$s from kept.%1$s"
@@ -112,6 +134,7 @@ final class KeptClub {
                   "alter table public.%s alter column id restart with %d"
                       .formatted(table.name(), next)));
     }
+    asKept = written();
   }
 
   private long nextOf(String table) {

@@ -14,11 +14,11 @@ public interface Leading {
   /**
    * Lets an instructor change what belongs to a group, and a co-instructor where they lead there.
    *
-   * @throws NotYours with what would do, else
+   * @throws OwnedByAnother with what would do, else
    */
   default void needGroup(SignedIn me, long group) {
     if (!me.isAtLeast(Role.INSTRUCTOR) && !groupsOf(me.name()).contains(group)) {
-      throw new NotYours(
+      throw new OwnedByAnother(
           "You lead no class of this group; take one of its classes first, or ask an instructor.");
     }
   }
@@ -26,11 +26,11 @@ public interface Leading {
   /**
    * Lets an instructor change a class, and a co-instructor where they lead it.
    *
-   * @throws NotYours with what would do, else
+   * @throws OwnedByAnother with what would do, else
    */
   default void needClass(SignedIn me, long id) {
     if (!me.isAtLeast(Role.INSTRUCTOR) && !leadsClass(me.name(), id)) {
-      throw new NotYours(
+      throw new OwnedByAnother(
           "You do not lead this class; take it over first, or propose what you would change.");
     }
   }

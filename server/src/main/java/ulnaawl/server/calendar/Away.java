@@ -45,7 +45,7 @@ public class Away {
       throw Problem.rejected("Up to " + MOST_OF_ONE + " times away are kept; remove some.");
     }
     long id = store.add(new AwayRow(0, me.id(), from, to, note.strip()));
-    say(id, Action.ADDED, me, "away from " + from + " to " + to);
+    publish(id, Action.ADDED, me, "away from " + from + " to " + to);
   }
 
   @Transactional
@@ -53,10 +53,10 @@ public class Away {
     if (!store.delete(id, me.id())) {
       throw Problem.gone("These days are not in the list any more.");
     }
-    say(id, Action.ARCHIVED, me, "away");
+    publish(id, Action.ARCHIVED, me, "away");
   }
 
-  private void say(long id, Action action, SignedIn me, String what) {
+  private void publish(long id, Action action, SignedIn me, String what) {
     events.publishEvent(Change.of(Thing.CALENDAR, id, action, me.name(), what));
   }
 }

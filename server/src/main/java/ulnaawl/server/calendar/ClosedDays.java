@@ -43,7 +43,7 @@ public class ClosedDays {
     }
     try {
       long id = store.add(row);
-      say(id, Action.ADDED, row.by(), row);
+      publish(id, Action.ADDED, row.by(), row);
       return id;
     } catch (DataIntegrityViolationException noGroup) {
       throw Problem.gone("This group is not here.");
@@ -67,10 +67,10 @@ public class ClosedDays {
     if (!store.remove(id, me.name(), today.moment())) {
       throw Problem.gone("These closed days are not here any more.");
     }
-    say(id, Action.ARCHIVED, me.name(), row);
+    publish(id, Action.ARCHIVED, me.name(), row);
   }
 
-  private void say(long id, Action action, String by, ClosedRow row) {
+  private void publish(long id, Action action, String by, ClosedRow row) {
     String what = "closed from " + row.from() + " to " + row.to();
     events.publishEvent(Change.of(Thing.CALENDAR, id, action, by, what));
   }

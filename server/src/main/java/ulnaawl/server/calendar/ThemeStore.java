@@ -17,6 +17,9 @@ import org.springframework.stereotype.Repository;
 import ulnaawl.plan.Theme;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.DanceTagRecord;
+import ulnaawl.server.tables.tables.records.ThemeTagRecord;
 
 /** Themes, and the tags of dances, in the database. */
 @Repository
@@ -72,14 +75,8 @@ class ThemeStore {
             .returningResult(THEME.ID)
             .fetchSingle()
             .value1();
-    theme
-        .tags()
-        .forEach(tag ->
-            database
-                .insertInto(THEME_TAG)
-                .set(THEME_TAG.THEME_ID, id)
-                .set(THEME_TAG.TAG, tag)
-                .execute());
+    VersionedStore.insert(
+        database, theme.tags().stream().map(it -> new ThemeTagRecord(id, it)).toList());
     return id;
   }
 
@@ -105,12 +102,10 @@ class ThemeStore {
   }
 
   void tag(long dance, Set<String> tags) {
-    database.deleteFrom(DANCE_TAG).where(DANCE_TAG.DANCE_ID.eq(dance)).execute();
-    tags.forEach(tag ->
-        database
-            .insertInto(DANCE_TAG)
-            .set(DANCE_TAG.DANCE_ID, dance)
-            .set(DANCE_TAG.TAG, tag)
-            .execute());
+    VersionedStore.rewrite(
+        database,
+        DANCE_TAG.DANCE_ID,
+        dance,
+        tags.stream().map(it -> new DanceTagRecord(dance, it)).toList());
   }
 }

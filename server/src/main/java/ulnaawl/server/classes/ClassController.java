@@ -88,7 +88,7 @@ class ClassController {
    * @param gap points by which a better one could differ at most
    * @param now what the order is worth as it stands
    */
-  record ProposalView(int points, int gap, int now, List<ClassSheet.LineView> lines) {}
+  record BestOrderView(int points, int gap, int now, List<ClassSheet.LineView> lines) {}
 
   /** A line as it is wanted; without an id it is new. */
   record LineForm(
@@ -138,7 +138,7 @@ class ClassController {
 
   /** A running order around what stays; nothing is changed by it. */
   @PostMapping("/{id}/proposal")
-  ProposalView proposal(@PathVariable long id, @Valid @RequestBody AroundForm wanted) {
+  BestOrderView proposal(@PathVariable long id, @Valid @RequestBody AroundForm wanted) {
     return sheets.proposal(classes.get(id), wanted.around());
   }
 

@@ -101,7 +101,7 @@ class ClassLog {
     }
     log.came().ifPresent(it -> registers.came(row.group(), row.date(), it.who(), it.version(), me));
     ClassRow now = classes.get(id);
-    classes.say(now, Action.RECORDED, me, version);
+    classes.publish(now, Action.RECORDED, me, version);
     return now;
   }
 
@@ -158,7 +158,7 @@ class ClassLog {
     ClassService.changed(store.markPlanned(id, version), row);
     record.withdraw(id, me);
     ClassRow now = classes.get(id);
-    classes.say(now, Action.TAKEN_BACK, me, version);
+    classes.publish(now, Action.TAKEN_BACK, me, version);
     return now;
   }
 }

@@ -138,7 +138,7 @@ public class ClassService {
   private ClassRow added(
       long group, LocalDate date, Optional<String> leader, Order order, SignedIn me) {
     ClassRow added = get(store.add(group, date, order.minutes(), leader, order.lines()));
-    say(added, Action.ADDED, me, 0);
+    publish(added, Action.ADDED, me, 0);
     return added;
   }
 
@@ -222,7 +222,7 @@ public class ClassService {
   private ClassRow write(ClassRow row, int version, Order order, Action action, SignedIn me) {
     changed(store.change(row.id(), version, order.minutes(), order.lines()), row);
     ClassRow now = get(row.id());
-    say(now, action, me, version);
+    publish(now, action, me, version);
     return now;
   }
 
@@ -291,12 +291,12 @@ public class ClassService {
         });
     changed(store.lead(id, version, who), row);
     ClassRow now = get(id);
-    say(now, Action.CHANGED, me, version);
+    publish(now, Action.CHANGED, me, version);
     return now;
   }
 
   /** What a log wrote about a class, said to everybody. */
-  void say(ClassRow now, Action action, SignedIn me, int from) {
+  void publish(ClassRow now, Action action, SignedIn me, int from) {
     events.publishEvent(
         Change.next(Thing.CLASS, now.id(), action, me.name(), from, subject(now))
             .with(texts.write(now.order())));

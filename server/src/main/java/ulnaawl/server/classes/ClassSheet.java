@@ -31,14 +31,14 @@ record ClassSheet(
     @Nullable String leader,
     int version,
     List<LineView> lines,
-    List<WrittenView> written) {
+    List<EntryOfClass> written) {
 
   /**
    * What was written down for a line's dance.
    *
    * @param shown sections by their numbers at that time; nothing for the whole dance
    */
-  record WrittenView(
+  record EntryOfClass(
       long dance,
       String title,
       Happened happened,

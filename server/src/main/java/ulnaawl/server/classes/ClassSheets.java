@@ -15,7 +15,7 @@ import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.OrderValue;
 import ulnaawl.plan.PlanReason;
-import ulnaawl.server.classes.ClassController.ProposalView;
+import ulnaawl.server.classes.ClassController.BestOrderView;
 import ulnaawl.server.classes.ClassController.ValueView;
 import ulnaawl.server.classes.RunningOrders.Around;
 import ulnaawl.server.classes.RunningOrders.Planned;
@@ -133,10 +133,10 @@ class ClassSheets {
   }
 
   /** A running order that could be taken. */
-  ProposalView proposal(ClassRow row, Around around) {
+  BestOrderView proposal(ClassRow row, Around around) {
     GroupRow group = groups.active(row.group());
     Planned planned = orders.around(row, group, around);
-    return new ProposalView(
+    return new BestOrderView(
         planned.points(),
         planned.gap(),
         orders.value(row, group).points(),
@@ -173,14 +173,14 @@ class ClassSheets {
     return lines;
   }
 
-  private static ClassSheet.WrittenView written(ClassRow row, EntryRow one) {
+  private static ClassSheet.EntryOfClass written(ClassRow row, EntryRow one) {
     String title =
         row.lines().stream()
             .filter(line -> line.isOf(Optional.of(one.at().dance())))
             .map(LineRow::title)
             .findFirst()
             .orElse("A dance");
-    return new ClassSheet.WrittenView(
+    return new ClassSheet.EntryOfClass(
         one.at().dance(),
         title,
         one.happened(),

@@ -5,6 +5,7 @@ import static ulnaawl.server.tables.Tables.CLUB_CLASS;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -212,27 +213,25 @@ class ClassStore implements ReadsAll {
   }
 
   private void addLines(long classId, List<LineRow> lines) {
-    int position = 0;
+    List<ClassLineRecord> rows = new ArrayList<>();
     for (LineRow line : lines) {
-      database
-          .insertInto(CLASS_LINE)
-          .set(
-              CLASS_LINE.ID,
-              line.id() == LineRow.NEW
-                  ? DSL.defaultValue(CLASS_LINE.ID)
-                  : DSL.val(line.id(), CLASS_LINE.ID))
-          .set(CLASS_LINE.CLASS_ID, classId)
-          .set(CLASS_LINE.POSITION, position++)
-          .set(CLASS_LINE.MINUTES, line.minutes())
-          .set(CLASS_LINE.KIND, line.kind().name())
-          .set(CLASS_LINE.DANCE_ID, line.dance().map(DanceVersion::dance).orElse(null))
-          .set(CLASS_LINE.DANCE_VERSION, line.dance().map(DanceVersion::version).orElse(null))
-          .set(CLASS_LINE.TITLE, line.title())
-          .set(CLASS_LINE.REASONS, reasons.write(line.reasons()))
-          .set(CLASS_LINE.CHANGED_BY, line.changedBy().orElse(null))
-          .set(CLASS_LINE.CHANGED_AT, line.changedAt().orElse(null))
-          .execute();
+      ClassLineRecord row = new ClassLineRecord();
+      if (line.id() != LineRow.NEW) {
+        row.setId(line.id());
+      }
+      row.setClassId(classId);
+      row.setPosition(rows.size());
+      row.setMinutes(line.minutes());
+      row.setKind(line.kind().name());
+      row.set(CLASS_LINE.DANCE_ID, line.dance().map(DanceVersion::dance).orElse(null));
+      row.set(CLASS_LINE.DANCE_VERSION, line.dance().map(DanceVersion::version).orElse(null));
+      row.setTitle(line.title());
+      row.setReasons(reasons.write(line.reasons()));
+      row.set(CLASS_LINE.CHANGED_BY, line.changedBy().orElse(null));
+      row.set(CLASS_LINE.CHANGED_AT, line.changedAt().orElse(null));
+      rows.add(row);
     }
+    VersionedStore.insert(database, rows);
   }
 
   private static ClassRow row(ClubClassRecord row, Map<Long, List<LineRow>> lines) {

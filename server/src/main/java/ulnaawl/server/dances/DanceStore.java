@@ -22,6 +22,7 @@ import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceRecord;
+import ulnaawl.server.tables.tables.records.DanceVersionRecord;
 
 /** Dances in the database: their step text, in every version. */
 @Repository
@@ -143,16 +144,8 @@ class DanceStore implements ReadsAll {
       SectionKeys keys,
       String by,
       LocalDateTime at) {
-    database
-        .insertInto(DANCE_VERSION)
-        .set(DANCE_VERSION.DANCE_ID, id)
-        .set(DANCE_VERSION.VERSION, version)
-        .set(DANCE_VERSION.TITLE, title)
-        .set(DANCE_VERSION.STEP_TEXT, stepText)
-        .set(DANCE_VERSION.SECTION_KEYS, keys.label())
-        .set(DANCE_VERSION.WRITTEN_BY, by)
-        .set(DANCE_VERSION.WRITTEN_AT, at)
-        .execute();
+    database.executeInsert(
+        new DanceVersionRecord(id, version, title, stepText, keys.label(), by, at));
   }
 
   /** Whether the dance still had that version and was in sight, and so was archived. */

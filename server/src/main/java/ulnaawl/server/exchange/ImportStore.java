@@ -4,6 +4,7 @@ import static ulnaawl.server.tables.Tables.IMPORT_BATCH;
 import static ulnaawl.server.tables.Tables.IMPORT_THING;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,7 +15,9 @@ import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ImportBatchRecord;
+import ulnaawl.server.tables.tables.records.ImportThingRecord;
 
 /** What came in at once, in the database. */
 @Repository
@@ -80,18 +83,14 @@ class ImportStore implements ReadsAll {
             .returningResult(IMPORT_BATCH.ID)
             .fetchSingle()
             .value1();
-    for (int i = 0; i < things.size(); i++) {
-      Taken taken = things.get(i).taken();
-      database
-          .insertInto(IMPORT_THING)
-          .set(IMPORT_THING.BATCH_ID, id)
-          .set(IMPORT_THING.POSITION, i)
-          .set(IMPORT_THING.KIND, things.get(i).kind().name())
-          .set(IMPORT_THING.THING_ID, taken.id())
-          .set(IMPORT_THING.FROM_VERSION, taken.from())
-          .set(IMPORT_THING.TO_VERSION, taken.to())
-          .execute();
+    List<ImportThingRecord> rows = new ArrayList<>();
+    for (Thing it : things) {
+      Taken taken = it.taken();
+      rows.add(
+          new ImportThingRecord(
+              id, rows.size(), it.kind().name(), taken.id(), taken.from(), taken.to()));
     }
+    VersionedStore.insert(database, rows);
     return id;
   }
 

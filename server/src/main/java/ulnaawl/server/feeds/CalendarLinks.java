@@ -13,7 +13,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.OnceAnHour;
+import ulnaawl.server.platform.HourlyNote;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -27,7 +27,7 @@ class CalendarLinks {
   private final CalendarLinkStore store;
   private final GroupService groups;
   private final ApplicationEventPublisher events;
-  private final OnceAnHour hourly;
+  private final HourlyNote hourly;
   private final Today today;
 
   List<CalendarLink> of(SignedIn me) {
@@ -49,7 +49,7 @@ class CalendarLinks {
         store.add(
             Secrets.digest(word),
             new CalendarLink(0, kind, me.id(), shown, today.moment(), Optional.empty()));
-    say(id, Action.ADDED, me);
+    publish(id, Action.ADDED, me);
     return word;
   }
 
@@ -58,7 +58,7 @@ class CalendarLinks {
     if (!store.delete(id, me.id())) {
       throw Problem.gone("This calendar is not open any more.");
     }
-    say(id, Action.ARCHIVED, me);
+    publish(id, Action.ARCHIVED, me);
   }
 
   /** The link with that word; that it was read is noted, once an hour. */
@@ -72,7 +72,7 @@ class CalendarLinks {
     return link;
   }
 
-  private void say(long id, Action action, SignedIn me) {
+  private void publish(long id, Action action, SignedIn me) {
     events.publishEvent(Change.of(Thing.SHARE, id, action, me.name(), "a calendar"));
   }
 }

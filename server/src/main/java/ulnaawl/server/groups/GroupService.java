@@ -54,7 +54,7 @@ public class GroupService {
   public GroupRow add(GroupDraft draft, SignedIn me) {
     checkFree(draft, 0);
     long id = store.add(draft);
-    say(id, Action.ADDED, me.name(), 0, draft);
+    publish(id, Action.ADDED, me.name(), 0, draft);
     return get(id);
   }
 
@@ -77,7 +77,7 @@ public class GroupService {
     if (!store.change(now.id(), version, draft)) {
       throw Problem.changed("Somebody", "this group");
     }
-    say(now.id(), action, me.name(), version, draft);
+    publish(now.id(), action, me.name(), version, draft);
     return get(now.id());
   }
 
@@ -100,7 +100,7 @@ public class GroupService {
     }
   }
 
-  private void say(long id, Action action, String by, int from, GroupDraft draft) {
+  private void publish(long id, Action action, String by, int from, GroupDraft draft) {
     events.publishEvent(
         Change.next(Thing.GROUP, id, action, by, from, draft.name()).with(texts.write(draft)));
   }

@@ -7,7 +7,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.server.access.NotYours;
+import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.GroupRow;
@@ -61,7 +61,7 @@ public class Notes {
       throw Problem.rejected("Ask a colleague, or write it as a note.");
     }
     store.add(group, clean, asked, me.name(), today.moment());
-    say(Action.ADDED, to, me.name());
+    publish(Action.ADDED, to, me.name());
   }
 
   /** Answers a question; whoever was asked may, and an instructor. */
@@ -72,7 +72,7 @@ public class Notes {
       throw Problem.rejected("This is a note; nobody was asked.");
     }
     if (!row.asked().equals(Optional.of(me.name())) && !me.isAtLeast(Role.INSTRUCTOR)) {
-      throw new NotYours("You were not asked; " + row.asked().get() + " was.");
+      throw new OwnedByAnother("You were not asked; " + row.asked().get() + " was.");
     }
     String clean = text.strip();
     if (clean.isEmpty()) {
@@ -81,7 +81,7 @@ public class Notes {
     if (!store.answer(id, clean, me.name(), today.moment())) {
       throw Problem.conflict("This was answered by somebody in the meantime; look again.");
     }
-    say(Action.CHANGED, groups.get(row.group()), me.name());
+    publish(Action.CHANGED, groups.get(row.group()), me.name());
   }
 
   /** Takes one's own away; an instructor anybody's. */
@@ -89,17 +89,17 @@ public class Notes {
   void remove(long id, SignedIn me) {
     NoteRow row = find(id);
     if (!row.by().equals(me.name()) && !me.isAtLeast(Role.INSTRUCTOR)) {
-      throw new NotYours("You did not write this; " + row.by() + " did.");
+      throw new OwnedByAnother("You did not write this; " + row.by() + " did.");
     }
     store.remove(id, today.moment());
-    say(Action.ARCHIVED, groups.get(row.group()), me.name());
+    publish(Action.ARCHIVED, groups.get(row.group()), me.name());
   }
 
   private NoteRow find(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This note is not here any more."));
   }
 
-  private void say(Action action, GroupRow group, String by) {
+  private void publish(Action action, GroupRow group, String by) {
     events.publishEvent(Change.of(Thing.NOTE, group.id(), action, by, group.name()));
   }
 }

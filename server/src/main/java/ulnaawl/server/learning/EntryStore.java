@@ -26,7 +26,9 @@ import ulnaawl.server.learning.EntryRow.Details;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
+import ulnaawl.server.tables.tables.records.EvidenceSpotRecord;
 
 /** The record of learning in the database. What is taken back stays, marked as withdrawn. */
 @Repository
@@ -134,15 +136,11 @@ class EntryStore implements ReadsAll {
             .returningResult(EVIDENCE.ID)
             .fetchSingle()
             .value1();
-    details
-        .spots()
-        .forEach((section, how) ->
-            database
-                .insertInto(EVIDENCE_SPOT)
-                .set(EVIDENCE_SPOT.EVIDENCE_ID, id)
-                .set(EVIDENCE_SPOT.SECTION, section)
-                .set(EVIDENCE_SPOT.OUTCOME, how.name())
-                .execute());
+    VersionedStore.insert(
+        database,
+        details.spots().entrySet().stream()
+            .map(it -> new EvidenceSpotRecord(id, it.getKey(), it.getValue().name()))
+            .toList());
     return id;
   }
 

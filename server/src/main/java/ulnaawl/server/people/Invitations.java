@@ -49,7 +49,7 @@ public class Invitations {
     store.add(
         Secrets.digest(word),
         new Invitation(0, clean, role, by.name(), today.moment(), today.moment().plus(GOOD_FOR)));
-    say(Action.ADDED, by);
+    publish(Action.ADDED, by);
     return word;
   }
 
@@ -58,7 +58,7 @@ public class Invitations {
     if (!store.delete(id)) {
       throw Problem.gone("This invitation was used, or is not good any more.");
     }
-    say(Action.ARCHIVED, by);
+    publish(Action.ARCHIVED, by);
   }
 
   /** Who is invited to what with that word. */
@@ -87,7 +87,7 @@ public class Invitations {
   }
 
   /** Without the name: whoever is forgotten later must not stand in the log. */
-  private void say(Action action, SignedIn by) {
+  private void publish(Action action, SignedIn by) {
     events.publishEvent(Change.of(Thing.PERSON, 0, action, by.name(), "an invitation"));
   }
 }

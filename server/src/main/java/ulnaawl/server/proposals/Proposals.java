@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.server.access.NotYours;
+import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
@@ -86,7 +86,7 @@ public class Proposals {
                 "",
                 Optional.empty(),
                 Optional.empty()));
-    say(made, Action.ADDED, me, title);
+    publish(made, Action.ADDED, me, title);
     return get(made, me);
   }
 
@@ -117,7 +117,7 @@ public class Proposals {
   void withdraw(long id, SignedIn me) {
     ProposalRow row = get(id, me);
     if (!row.by().equals(me.name())) {
-      throw new NotYours("You did not propose this; " + row.by() + " did.");
+      throw new OwnedByAnother("You did not propose this; " + row.by() + " did.");
     }
     decide(row, State.WITHDRAWN, "", me);
   }
@@ -126,7 +126,7 @@ public class Proposals {
     if (!store.decide(row.id(), state, answer, me.name(), today.moment())) {
       throw Problem.conflict("This proposal was decided in the meantime; look again.");
     }
-    say(row.id(), Action.CHANGED, me, row.title());
+    publish(row.id(), Action.CHANGED, me, row.title());
   }
 
   private Proposable taker(Thing thing) {
@@ -134,7 +134,7 @@ public class Proposals {
         .orElseThrow(() -> Problem.rejected("Of this nothing can be proposed."));
   }
 
-  private void say(long id, Action action, SignedIn me, String title) {
+  private void publish(long id, Action action, SignedIn me, String title) {
     events.publishEvent(Change.of(Thing.PROPOSAL, id, action, me.name(), title));
   }
 }

@@ -21,6 +21,8 @@ import org.springframework.stereotype.Repository;
 import ulnaawl.learning.Attendance;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.SignedStore;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.AttendanceDancerRecord;
 
 /** Who comes to a group, in the database: display names, heads, or nothing. */
 @Repository
@@ -191,14 +193,11 @@ class RegisterStore {
         .where(ATTENDANCE_DANCER.GROUP_ID.eq(group).and(ATTENDANCE_DANCER.HELD_ON.eq(day)))
         .execute();
     if (who instanceof Attendance.ByName it) {
-      for (Long dancer : it.there()) {
-        database
-            .insertInto(ATTENDANCE_DANCER)
-            .set(ATTENDANCE_DANCER.GROUP_ID, group)
-            .set(ATTENDANCE_DANCER.HELD_ON, day)
-            .set(ATTENDANCE_DANCER.DANCER_ID, dancer)
-            .execute();
-      }
+      VersionedStore.insert(
+          database,
+          it.there().stream()
+              .map(dancer -> new AttendanceDancerRecord(group, day, dancer))
+              .toList());
     }
   }
 }

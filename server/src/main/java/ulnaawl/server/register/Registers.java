@@ -70,7 +70,7 @@ public class Registers {
   public void keep(long group, RegisterKind kind, SignedIn me) {
     GroupRow row = groups.active(group);
     store.keep(group, kind);
-    say(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.name());
   }
 
   /** Adds a name; its number. */
@@ -93,7 +93,7 @@ public class Registers {
           clean + " is in the register already; add a letter to tell them apart.");
     }
     long id = store.add(group, clean, Names.key(clean));
-    say(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.name());
     return id;
   }
 
@@ -108,7 +108,7 @@ public class Registers {
             .orElseThrow(() -> Problem.gone("This name is not in the register any more."));
     store.delete(Names.key(who.name()));
     events.publishEvent(new DancerForgotten(who.name(), SOMEBODY));
-    say(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.name());
   }
 
   /**
@@ -130,7 +130,7 @@ public class Registers {
     if (began && store.dancers(group.get()).isEmpty()) {
       store.keep(group.get(), RegisterKind.NOTHING);
     }
-    say(Action.CHANGED, groups.get(group.get()), me.name());
+    publish(Action.CHANGED, groups.get(group.get()), me.name());
     return true;
   }
 
@@ -147,7 +147,7 @@ public class Registers {
       throw Problem.conflict(
           "Somebody has written down who came on this day in the meantime; look again.");
     }
-    say(Action.RECORDED, row, me.name());
+    publish(Action.RECORDED, row, me.name());
   }
 
   private void check(GroupRow group, RegisterKind kind, Attendance who) {
@@ -174,7 +174,7 @@ public class Registers {
   }
 
   /** Names are never written into the log. */
-  private void say(Action action, GroupRow group, String by) {
+  private void publish(Action action, GroupRow group, String by) {
     events.publishEvent(Change.of(Thing.REGISTER, group.id(), action, by, group.name()));
   }
 }

@@ -85,7 +85,7 @@ public class Requests {
           "A list has up to " + MOST + " requests; drop some that are answered.");
     }
     long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), me.name());
-    say(id, Action.ADDED, to, row, me.name());
+    publish(id, Action.ADDED, to, row, me.name());
   }
 
   @Transactional
@@ -99,10 +99,10 @@ public class Requests {
     if (!store.drop(group, id, me.name(), today.moment())) {
       throw Problem.gone("This request is not on the list any more.");
     }
-    say(id, Action.ARCHIVED, to, dances.get(row.dance()), me.name());
+    publish(id, Action.ARCHIVED, to, dances.get(row.dance()), me.name());
   }
 
-  private void say(long id, Action action, GroupRow group, DanceRow dance, String by) {
+  private void publish(long id, Action action, GroupRow group, DanceRow dance, String by) {
     events.publishEvent(
         Change.of(Thing.REQUEST, id, action, by, group.name() + ": " + dance.title()));
   }

@@ -51,7 +51,7 @@ public class Rulings {
           "What was written down cannot be said away; take the entries of the record back.");
     }
     long id = store.add(group, dance, stage, note.strip(), me.name(), since, today.moment());
-    say(id, Action.ADDED, to, row, me.name());
+    publish(id, Action.ADDED, to, row, me.name());
   }
 
   /** The record holds again. */
@@ -62,10 +62,10 @@ public class Rulings {
     if (!store.takeBack(group, dance, me.name(), today.moment())) {
       throw Problem.gone("Nobody says otherwise of " + row.title() + " any more.");
     }
-    say(0, Action.TAKEN_BACK, to, row, me.name());
+    publish(0, Action.TAKEN_BACK, to, row, me.name());
   }
 
-  private void say(long id, Action action, GroupRow group, DanceRow dance, String by) {
+  private void publish(long id, Action action, GroupRow group, DanceRow dance, String by) {
     events.publishEvent(
         Change.of(Thing.RULING, id, action, by, group.name() + ": " + dance.title()));
   }

@@ -43,7 +43,7 @@ class SessionController {
   private final PeopleService people;
   private final Sessions sessions;
   private final SessionCookies cookies;
-  private final PeopleNow now;
+  private final KnownPeople now;
   private final Leading leading;
   private final Audit audit;
   private final UlnaSettings settings;

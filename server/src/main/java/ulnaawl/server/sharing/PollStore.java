@@ -8,6 +8,8 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.tables.tables.records.PollVoteRecord;
 
 /** Votes in the database. */
 @Repository
@@ -45,13 +47,7 @@ class PollStore {
         .deleteFrom(POLL_VOTE)
         .where(POLL_VOTE.LINK_ID.eq(link).and(POLL_VOTE.DEVICE.eq(device)))
         .execute();
-    for (long dance : dances) {
-      database
-          .insertInto(POLL_VOTE)
-          .set(POLL_VOTE.LINK_ID, link)
-          .set(POLL_VOTE.DEVICE, device)
-          .set(POLL_VOTE.DANCE_ID, dance)
-          .execute();
-    }
+    VersionedStore.insert(
+        database, dances.stream().map(it -> new PollVoteRecord(link, device, it)).toList());
   }
 }

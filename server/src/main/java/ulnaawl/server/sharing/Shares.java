@@ -7,14 +7,14 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ulnaawl.server.access.NotYours;
+import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.OnceAnHour;
+import ulnaawl.server.platform.HourlyNote;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.sharing.ShareRow.Target;
@@ -28,7 +28,7 @@ class Shares {
 
   private final ShareStore store;
   private final ApplicationEventPublisher events;
-  private final OnceAnHour hourly;
+  private final HourlyNote hourly;
   private final Today today;
 
   /** One's own links that are good; an owner's are everybody's. */
@@ -47,7 +47,7 @@ class Shares {
   @Transactional
   void close(ShareRow row, SignedIn me) {
     store.revoke(row.id(), today.moment());
-    say(row.id(), Action.ARCHIVED, me.name(), row.label());
+    publish(row.id(), Action.ARCHIVED, me.name(), row.label());
   }
 
   /** The word of a new link; it is said once, and no copy of it is kept. */
@@ -62,7 +62,7 @@ class Shares {
         store.add(
             Secrets.digest(word),
             new ShareRow(0, target, label, me.name(), now, now.plusDays(days), Optional.empty()));
-    say(id, Action.ADDED, me.name(), label);
+    publish(id, Action.ADDED, me.name(), label);
     return word;
   }
 
@@ -73,10 +73,10 @@ class Shares {
             .find(id, today.moment())
             .orElseThrow(() -> Problem.gone("This link is not good any more."));
     if (!me.isAtLeast(Role.OWNER) && !row.by().equals(me.name())) {
-      throw new NotYours("You did not make this link; " + row.by() + " did.");
+      throw new OwnedByAnother("You did not make this link; " + row.by() + " did.");
     }
     store.revoke(id, today.moment());
-    say(id, Action.ARCHIVED, me.name(), row.label());
+    publish(id, Action.ARCHIVED, me.name(), row.label());
   }
 
   /** The link with that word; that it was used is noted, once an hour. */
@@ -93,7 +93,7 @@ class Shares {
     return row;
   }
 
-  private void say(long id, Action action, String by, String label) {
+  private void publish(long id, Action action, String by, String label) {
     events.publishEvent(Change.of(Thing.SHARE, id, action, by, label));
   }
 }

@@ -69,7 +69,7 @@ public class SongService {
       throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
     }
     long id = store.add(song, me.name(), today.moment());
-    say(id, Action.ADDED, me.name(), 0, song);
+    publish(id, Action.ADDED, me.name(), 0, song);
     return get(id);
   }
 
@@ -92,11 +92,11 @@ public class SongService {
     if (!store.change(now.id(), version, song, me.name(), today.moment())) {
       throw Problem.changed(now.updatedBy(), "this song");
     }
-    say(now.id(), action, me.name(), version, song);
+    publish(now.id(), action, me.name(), version, song);
     return get(now.id());
   }
 
-  private void say(long id, Action action, String by, int from, ListedSong song) {
+  private void publish(long id, Action action, String by, int from, ListedSong song) {
     events.publishEvent(
         Change.next(Thing.SONG, id, action, by, from, song.song().title()).with(texts.write(song)));
   }
@@ -144,9 +144,9 @@ public class SongService {
       wanted.forEach((key, song) -> {
         SongRow row = known.get(key);
         if (row == null) {
-          say(store.add(song, me.name(), today.moment()), Action.IMPORTED, me.name(), 0, song);
+          publish(store.add(song, me.name(), today.moment()), Action.IMPORTED, me.name(), 0, song);
         } else if (store.change(row.id(), row.version(), song, me.name(), today.moment())) {
-          say(row.id(), Action.IMPORTED, me.name(), row.version(), song);
+          publish(row.id(), Action.IMPORTED, me.name(), row.version(), song);
         }
       });
     }
@@ -173,7 +173,7 @@ public class SongService {
         throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
       }
       long id = store.add(song, me.name(), today.moment());
-      say(id, Action.IMPORTED, me.name(), 0, song);
+      publish(id, Action.IMPORTED, me.name(), 0, song);
       return new Merged(get(id), 0);
     }
     SongRow row = known.get();
@@ -181,7 +181,7 @@ public class SongService {
     if (!store.change(row.id(), row.version(), merged, me.name(), today.moment())) {
       throw Problem.changed(row.updatedBy(), "this song");
     }
-    say(row.id(), Action.IMPORTED, me.name(), row.version(), merged);
+    publish(row.id(), Action.IMPORTED, me.name(), row.version(), merged);
     return new Merged(get(row.id()), row.version());
   }
 

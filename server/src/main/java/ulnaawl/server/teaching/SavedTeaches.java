@@ -88,7 +88,7 @@ public class SavedTeaches {
         throw Problem.changed(known.updatedBy(), "this teach");
       }
     }
-    say(id, version == 0 ? Action.ADDED : Action.CHANGED, version, now, to, me);
+    publish(id, version == 0 ? Action.ADDED : Action.CHANGED, version, now, to, me);
     return open(group, dance).orElseThrow();
   }
 
@@ -104,10 +104,11 @@ public class SavedTeaches {
     if (!store.archive(row.id(), version)) {
       throw Problem.changed(row.updatedBy(), "this teach");
     }
-    say(row.id(), Action.ARCHIVED, version - 1, dances.get(dance), to, me);
+    publish(row.id(), Action.ARCHIVED, version - 1, dances.get(dance), to, me);
   }
 
-  private void say(long id, Action action, int from, DanceRow dance, GroupRow group, SignedIn me) {
+  private void publish(
+      long id, Action action, int from, DanceRow dance, GroupRow group, SignedIn me) {
     events.publishEvent(
         Change.next(
             Thing.TEACH, id, action, me.name(), from, dance.title() + " for " + group.name()));

@@ -18,7 +18,7 @@ import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.AccessEnded;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
-import ulnaawl.server.platform.OnceAnHour;
+import ulnaawl.server.platform.HourlyNote;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -32,7 +32,7 @@ class Tokens implements TokenCheck {
   private final TokenStore store;
   private final PeopleService people;
   private final ApplicationEventPublisher events;
-  private final OnceAnHour hourly;
+  private final HourlyNote hourly;
   private final Today today;
 
   List<Token> of(SignedIn me) {
@@ -51,7 +51,7 @@ class Tokens implements TokenCheck {
         store.add(
             Secrets.digest(word),
             new Token(0, me.id(), label.strip(), scope, now, now.plusDays(days), Optional.empty()));
-    say(id, Action.ADDED, me, label.strip());
+    publish(id, Action.ADDED, me, label.strip());
     return word;
   }
 
@@ -61,7 +61,7 @@ class Tokens implements TokenCheck {
         store
             .delete(id, me.id())
             .orElseThrow(() -> Problem.gone("This token is not there any more."));
-    say(id, Action.ARCHIVED, me, label);
+    publish(id, Action.ARCHIVED, me, label);
   }
 
   @Override
@@ -79,7 +79,7 @@ class Tokens implements TokenCheck {
     store.forget(ended.id());
   }
 
-  private void say(long id, Action action, SignedIn me, String label) {
+  private void publish(long id, Action action, SignedIn me, String label) {
     events.publishEvent(Change.of(Thing.SHARE, id, action, me.name(), "a token: " + label));
   }
 }

@@ -7,7 +7,7 @@ import { later } from '@/domain/time'
 /** Two orders side by side: as it is, and as it could be. */
 const props = defineProps<{
   sheet: Schemas['ClassSheet']
-  proposal: Schemas['ProposalView']
+  proposal: Schemas['BestOrderView']
   busy: boolean
 }>()
 defineEmits<{ take: []; leave: [] }>()

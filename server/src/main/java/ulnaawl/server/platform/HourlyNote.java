@@ -17,9 +17,9 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 @RequiredArgsConstructor
-public class OnceAnHour {
+public class HourlyNote {
 
-  private static final Logger LOG = LoggerFactory.getLogger(OnceAnHour.class);
+  private static final Logger LOG = LoggerFactory.getLogger(HourlyNote.class);
   private static final Duration HOUR = Duration.ofHours(1);
 
   private final TransactionTemplate transaction;

@@ -21,15 +21,15 @@ import ulnaawl.server.platform.ClubReplaced;
 
 /** Who people are by now; read from the database again after any change. */
 @Component
-class PeopleNow implements SessionCheck {
+class KnownPeople implements SessionCheck {
 
-  private static final Logger LOG = LoggerFactory.getLogger(PeopleNow.class);
+  private static final Logger LOG = LoggerFactory.getLogger(KnownPeople.class);
   private static final int REMEMBERED = 1_000;
 
   private final PeopleService people;
   private final UntilChanged<Long, Optional<SignedIn>> known;
 
-  PeopleNow(PeopleService people, Changes changes) {
+  KnownPeople(PeopleService people, Changes changes) {
     this.known = new UntilChanged<>(changes, REMEMBERED);
     this.people = people;
   }
