@@ -23,8 +23,9 @@ export default defineConfig({
   },
   test: {
     environment: 'happy-dom',
-    // A slow or busy machine is not a mistake.
-    testTimeout: 20_000,
+    // A slow or busy machine is not a mistake: time in the tests is their own, and only what hangs ends by this.
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
     environmentOptions: { happyDOM: { url: 'http://club.test/' } },
     include: ['test/**/*.test.ts'],
     setupFiles: ['test/setup.ts'],
