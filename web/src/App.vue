@@ -213,7 +213,10 @@ nav {
 main:focus {
   outline: none;
 }
-@media (max-width: 1000px) {
+@media (max-width: 1150px) {
+  .bar {
+    gap: var(--space-4);
+  }
   /* Where there is no room for them, these are found under one's own name. */
   .wide {
     display: none;

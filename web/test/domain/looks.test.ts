@@ -30,14 +30,16 @@ describe('how the pages look', () => {
     expect(Math.min(...scale.map((size) => Number(size[1])))).toBe(12)
   })
 
-  it('changes at three widths', () => {
+  it('changes at five widths', () => {
     const widths = new Set(
       found(/@media \((max|min)-width: \d+px\)/g).map((one) => one.replace(/^.*: @/, '@')),
     )
     expect([...widths].sort()).toEqual([
       '@media (max-width: 1000px)',
+      '@media (max-width: 1150px)',
       '@media (max-width: 400px)',
       '@media (max-width: 700px)',
+      '@media (max-width: 850px)',
       '@media (min-width: 1001px)',
     ])
   })

@@ -185,7 +185,7 @@ const minutes = computed(() => {
 .plain .where .big {
   font-size: var(--size-13);
 }
-@media (max-width: 1000px) {
+@media (max-width: 850px) {
   .run {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: minmax(170px, 30vh) auto auto;

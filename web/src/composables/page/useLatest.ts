@@ -9,8 +9,12 @@ export function useLatest() {
   const loading = ref(false)
   let asked = 0
 
-  /** @param act is told by its argument, after each wait, whether what it does is still wanted */
-  async function run(act: (isWanted: () => boolean) => Promise<void>): Promise<void> {
+  /**
+   * Whether it was the last one when it ended.
+   *
+   * @param act is told by its argument, after each wait, whether what it does is still wanted
+   */
+  async function run(act: (isWanted: () => boolean) => Promise<void>): Promise<boolean> {
     const mine = ++asked
     const isWanted = () => mine === asked
     loading.value = true
@@ -22,6 +26,7 @@ export function useLatest() {
     } finally {
       if (isWanted()) loading.value = false
     }
+    return isWanted()
   }
 
   /** What is under way is not wanted any more. */

@@ -15,17 +15,12 @@ export function useLoad<T>(fetch: () => Promise<T>): Loaded<T> {
   let latest = Promise.resolve()
 
   function load() {
-    let overtaken = false
     const mine = run(async (isWanted) => {
-      try {
-        const found = await fetch()
-        if (isWanted()) data.value = found
-      } finally {
-        overtaken = !isWanted()
-      }
+      const found = await fetch()
+      if (isWanted()) data.value = found
     })
     // Whoever waits for a load that another one has overtaken waits for that one.
-    latest = mine.then(() => (overtaken ? latest : undefined))
+    latest = mine.then((wasLast) => (wasLast ? undefined : latest))
     return latest
   }
 

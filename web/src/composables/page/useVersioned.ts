@@ -242,7 +242,7 @@ export function useVersioned<T, V>(options: Options<T, V>) {
 
   /** Sends what could not be sent, once the server answers again. */
   async function sendAgain(): Promise<void> {
-    if (!waiting.value || sending.value || clash.value) return
+    if (state.value !== 'waiting') return
     try {
       await save()
     } catch {

@@ -1,5 +1,6 @@
 import { tryOnScopeDispose, useRafFn } from '@vueuse/core'
 import { ref } from 'vue'
+import { useLatest } from '@/composables/page/useLatest'
 import { awake, NO_SOUND } from '@/domain/run/awake'
 
 /** What a sound file seems to say of its tempo. */
@@ -17,8 +18,7 @@ const MOST_BYTES = 80 * 1024 * 1024
 export function useSoundFile() {
   const name = ref('')
   const seconds = ref(0)
-  const problem = ref('')
-  const listening = ref(false)
+  const { problem, loading: listening, run, drop } = useLatest()
   const estimate = ref<Estimate>()
   const playing = ref(false)
   /** Where it plays, in seconds. */
@@ -28,10 +28,9 @@ export function useSoundFile() {
   let buffer: AudioBuffer | undefined
   let source: AudioBufferSourceNode | undefined
   let begunAt = 0
-  let asked = 0
 
   async function open(file: File) {
-    const mine = ++asked
+    drop()
     close()
     problem.value = ''
     estimate.value = undefined
@@ -40,30 +39,27 @@ export function useSoundFile() {
       problem.value = 'This file is larger than 80 MB; choose a song as MP3, Ogg or the like.'
       return
     }
-    listening.value = true
+    await run(async (isWanted) => {
+      const found = await tempos(file, isWanted)
+      if (!isWanted()) return
+      estimate.value = weigh(found)
+      if (!estimate.value) throw new Error('No steady beat was found in it; tap along instead.')
+    })
+  }
+
+  /** Opens the file to be played, and listens for its tempos. */
+  async function tempos(file: File, isWanted: () => boolean) {
     try {
       audio = audio ?? new AudioContext()
       const decoded = await audio.decodeAudioData(await file.arrayBuffer())
-      if (mine !== asked) return
+      if (!isWanted()) return []
       buffer = decoded
       seconds.value = decoded.duration
       const { analyzeFullBuffer } = await import('realtime-bpm-analyzer')
-      const found = await analyzeFullBuffer(decoded)
-      if (mine !== asked) return
-      estimate.value = weigh(found)
-      if (!estimate.value) problem.value = 'No steady beat was found in it; tap along instead.'
+      return await analyzeFullBuffer(decoded)
     } catch {
-      if (mine === asked)
-        problem.value = 'This file cannot be read as sound; choose an MP3, Ogg, WAV or the like.'
-    } finally {
-      if (mine === asked) listening.value = false
+      throw new Error('This file cannot be read as sound; choose an MP3, Ogg, WAV or the like.')
     }
-  }
-
-  /** Gives up listening; the file stays open to be played. */
-  function cancel() {
-    asked++
-    listening.value = false
   }
 
   function weigh(found: readonly { tempo: number; count: number }[]): Estimate | undefined {
@@ -127,7 +123,7 @@ export function useSoundFile() {
   }
 
   tryOnScopeDispose(() => {
-    asked++
+    drop()
     close()
     void audio?.close()
   })
@@ -141,7 +137,8 @@ export function useSoundFile() {
     playing,
     position,
     open,
-    cancel,
+    /** Gives up listening; the file stays open to be played. */
+    cancel: drop,
     play,
     pause,
     rewind,

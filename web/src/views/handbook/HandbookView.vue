@@ -104,7 +104,7 @@ section {
 h3 {
   margin-bottom: var(--space-2);
 }
-@media (max-width: 1000px) {
+@media (max-width: 850px) {
   .book {
     grid-template-columns: minmax(0, 1fr);
   }

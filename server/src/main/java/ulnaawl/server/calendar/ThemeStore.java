@@ -16,8 +16,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.plan.Theme;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.SignedStore;
-import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceTagRecord;
 import ulnaawl.server.tables.tables.records.ThemeTagRecord;
 
@@ -75,7 +75,7 @@ class ThemeStore {
             .returningResult(THEME.ID)
             .fetchSingle()
             .value1();
-    VersionedStore.insert(
+    RowsStore.insert(
         database, theme.tags().stream().map(it -> new ThemeTagRecord(id, it)).toList());
     return id;
   }
@@ -102,7 +102,7 @@ class ThemeStore {
   }
 
   void tag(long dance, Set<String> tags) {
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         DANCE_TAG.DANCE_ID,
         dance,

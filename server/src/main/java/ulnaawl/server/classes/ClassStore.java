@@ -23,6 +23,7 @@ import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ClassLineRecord;
@@ -150,7 +151,7 @@ class ClassStore implements ReadsAll {
     values.setStatus(PLANNED);
     values.setNote("");
     long id = ROWS.add(database, values);
-    addLines(id, lines);
+    rewriteLines(id, lines);
     return id;
   }
 
@@ -160,8 +161,7 @@ class ClassStore implements ReadsAll {
     values.setMinutes(minutes);
     boolean changed = ROWS.change(database, planned(id, version), version, values);
     if (changed) {
-      database.deleteFrom(CLASS_LINE).where(CLASS_LINE.CLASS_ID.eq(id)).execute();
-      addLines(id, lines);
+      rewriteLines(id, lines);
     }
     return changed;
   }
@@ -212,7 +212,7 @@ class ClassStore implements ReadsAll {
     return ROWS.at(id, version).and(CLUB_CLASS.STATUS.eq(PLANNED)).and(IN_SIGHT);
   }
 
-  private void addLines(long classId, List<LineRow> lines) {
+  private void rewriteLines(long classId, List<LineRow> lines) {
     List<ClassLineRecord> rows = new ArrayList<>();
     for (LineRow line : lines) {
       ClassLineRecord row = new ClassLineRecord();
@@ -231,7 +231,7 @@ class ClassStore implements ReadsAll {
       row.set(CLASS_LINE.CHANGED_AT, line.changedAt().orElse(null));
       rows.add(row);
     }
-    VersionedStore.insert(database, rows);
+    RowsStore.rewrite(database, CLASS_LINE.CLASS_ID, classId, rows);
   }
 
   private static ClassRow row(ClubClassRecord row, Map<Long, List<LineRow>> lines) {

@@ -127,9 +127,7 @@ class DanceStore implements ReadsAll {
       SectionKeys keys,
       String by,
       LocalDateTime at) {
-    DanceRecord values = new DanceRecord();
-    values.setActive(true);
-    boolean changed = ROWS.change(database, id, version, values);
+    boolean changed = ROWS.changeAndShow(database, id, version, new DanceRecord());
     if (changed) {
       addVersion(id, version + 1, title, stepText, keys, by, at);
     }

@@ -14,8 +14,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.SignedStore;
-import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ImportBatchRecord;
 import ulnaawl.server.tables.tables.records.ImportThingRecord;
 
@@ -90,7 +90,7 @@ class ImportStore implements ReadsAll {
           new ImportThingRecord(
               id, rows.size(), it.kind().name(), taken.id(), taken.from(), taken.to()));
     }
-    VersionedStore.insert(database, rows);
+    RowsStore.insert(database, rows);
     return id;
   }
 

@@ -49,9 +49,7 @@ class GroupStore implements ReadsAll {
 
   /** Whether the group still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, GroupDraft draft) {
-    DanceGroupRecord values = values(draft);
-    values.setActive(true);
-    return ROWS.change(database, id, version, values);
+    return ROWS.changeAndShow(database, id, version, values(draft));
   }
 
   /** Whether the group still had that version and was in sight, and so was archived. */

@@ -1,63 +1,31 @@
 package ulnaawl.server.http;
 
-import jakarta.servlet.ServletOutputStream;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.io.PrintWriter;
+import jakarta.servlet.http.HttpServletResponseWrapper;
+import java.util.Optional;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
-/**
- * An answer that is held back where its question is one to be kept, which is known before its first
- * byte; else it is written straight through.
- */
-final class HeldAnswer extends ContentCachingResponseWrapper {
+/** An answer that goes out while it is made, unless it is to be kept: then it is held back. */
+final class HeldAnswer extends HttpServletResponseWrapper {
 
-  private final HttpServletRequest request;
+  private Optional<Held> held = Optional.empty();
 
-  HeldAnswer(HttpServletRequest request, HttpServletResponse response) {
+  HeldAnswer(HttpServletResponse response) {
     super(response);
-    this.request = request;
   }
 
-  private boolean isHeld() {
-    return KeptAnswers.of(request).isPresent();
+  /** What was held back, and the question under which it is kept. */
+  record Held(KeptAnswers.Key question, ContentCachingResponseWrapper answer) {}
+
+  /** Holds back what is written from now on; called before the first byte. */
+  void holdFor(KeptAnswers.Key question) {
+    ContentCachingResponseWrapper answer =
+        new ContentCachingResponseWrapper((HttpServletResponse) getResponse());
+    setResponse(answer);
+    held = Optional.of(new Held(question, answer));
   }
 
-  @Override
-  public ServletOutputStream getOutputStream() throws IOException {
-    return isHeld() ? super.getOutputStream() : getResponse().getOutputStream();
-  }
-
-  @Override
-  public PrintWriter getWriter() throws IOException {
-    return isHeld() ? super.getWriter() : getResponse().getWriter();
-  }
-
-  @Override
-  public void flushBuffer() throws IOException {
-    if (isHeld()) {
-      super.flushBuffer();
-    } else {
-      getResponse().flushBuffer();
-    }
-  }
-
-  @Override
-  public void setContentLength(int length) {
-    if (isHeld()) {
-      super.setContentLength(length);
-    } else {
-      getResponse().setContentLength(length);
-    }
-  }
-
-  @Override
-  public void setContentLengthLong(long length) {
-    if (isHeld()) {
-      super.setContentLengthLong(length);
-    } else {
-      getResponse().setContentLengthLong(length);
-    }
+  Optional<Held> held() {
+    return held;
   }
 }

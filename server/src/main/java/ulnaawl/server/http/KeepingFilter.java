@@ -5,7 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -26,13 +25,16 @@ class KeepingFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    HeldAnswer held = new HeldAnswer(request, response);
-    chain.doFilter(request, held);
-    Optional<KeptAnswers.Key> question = KeptAnswers.of(request);
-    if (question.isPresent() && held.getStatus() == HttpServletResponse.SC_OK) {
-      answers.keep(question.get(), held.getContentAsByteArray(), request, response);
-    } else {
-      held.copyBodyToResponse();
+    HeldAnswer answer = new HeldAnswer(response);
+    chain.doFilter(request, answer);
+    if (answer.held().isPresent()) {
+      HeldAnswer.Held held = answer.held().get();
+      if (held.answer().getStatus() == HttpServletResponse.SC_OK) {
+        byte[] bytes = held.answer().getContentAsByteArray();
+        answers.keep(held.question(), bytes, request, response);
+      } else {
+        held.answer().copyBodyToResponse();
+      }
     }
   }
 }

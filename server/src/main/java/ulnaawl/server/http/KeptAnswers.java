@@ -13,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.util.WebUtils;
 import ulnaawl.server.history.Changes;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
@@ -41,13 +42,6 @@ class KeptAnswers implements HandlerInterceptor {
   /** What is asked, and as of when. */
   record Key(String address, String query, LocalDate day, long changes) {}
 
-  /** The question of a request, where its answer may be kept. */
-  static Optional<Key> of(HttpServletRequest request) {
-    return request.getAttribute(Key.class.getName()) instanceof Key key
-        ? Optional.of(key)
-        : Optional.empty();
-  }
-
   @Override
   public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
       throws IOException {
@@ -60,7 +54,10 @@ class KeptAnswers implements HandlerInterceptor {
     Key key = new Key(request.getRequestURI(), query, today.date(), changes.soFar());
     Kept known = kept.getIfPresent(key);
     if (known == null) {
-      request.setAttribute(Key.class.getName(), key);
+      HeldAnswer answer = WebUtils.getNativeResponse(response, HeldAnswer.class);
+      if (answer != null) {
+        answer.holdFor(key);
+      }
       return true;
     }
     send(known, request, response);

@@ -25,8 +25,8 @@ import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.learning.EntryRow.Details;
 import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.SignedStore;
-import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
 import ulnaawl.server.tables.tables.records.EvidenceSpotRecord;
 
@@ -136,7 +136,7 @@ class EntryStore implements ReadsAll {
             .returningResult(EVIDENCE.ID)
             .fetchSingle()
             .value1();
-    VersionedStore.insert(
+    RowsStore.insert(
         database,
         details.spots().entrySet().stream()
             .map(it -> new EvidenceSpotRecord(id, it.getKey(), it.getValue().name()))

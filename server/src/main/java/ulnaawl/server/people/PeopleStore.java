@@ -22,7 +22,7 @@ import ulnaawl.server.tables.tables.records.PersonRecord;
 @RequiredArgsConstructor
 class PeopleStore implements ReadsAll {
 
-  private static final VersionedStore<PersonRecord> VERSIONED =
+  private static final VersionedStore<PersonRecord> ROWS =
       new VersionedStore<>(PERSON.ID, PERSON.VERSION, PERSON.ACTIVE);
 
   private final DSLContext database;
@@ -92,7 +92,7 @@ class PeopleStore implements ReadsAll {
 
   /** Changes name and role; whether the person still had that version. */
   boolean change(long id, int version, String name, Role role) {
-    return VERSIONED.changeInSight(database, id, version, values(name, role));
+    return ROWS.changeInSight(database, id, version, values(name, role));
   }
 
   private static PersonRecord values(String name, Role role) {
@@ -106,31 +106,27 @@ class PeopleStore implements ReadsAll {
 
   /** Takes somebody out of the club; whether they still had that version. */
   boolean remove(long id, int version) {
-    return VERSIONED.archive(database, id, version);
+    return ROWS.archive(database, id, version);
   }
 
   /** Removes the row itself; whether it still had that version. */
   boolean forget(long id, int version) {
-    return database.deleteFrom(PERSON).where(VERSIONED.at(id, version)).execute() == 1;
+    return database.deleteFrom(PERSON).where(ROWS.at(id, version)).execute() == 1;
   }
 
   /** Somebody who had left is back. */
   void comeBack(Person person, String passwordHash, Role role) {
-    database
-        .update(PERSON)
-        .set(PERSON.ACTIVE, true)
-        .set(PERSON.PASSWORD_HASH, passwordHash)
-        .set(PERSON.ROLE, role.name())
-        .set(PERSON.VERSION, PERSON.VERSION.plus(1))
-        .where(VERSIONED.at(person.id(), person.version()))
-        .execute();
+    PersonRecord values = new PersonRecord();
+    values.setPasswordHash(passwordHash);
+    values.setRole(role.name());
+    ROWS.changeAndShow(database, person.id(), person.version(), values);
   }
 
   long add(String name, String passwordHash, Role role, LocalDateTime at) {
     PersonRecord values = values(name, role);
     values.setPasswordHash(passwordHash);
     values.setCreatedAt(at);
-    return VERSIONED.add(database, values);
+    return ROWS.add(database, values);
   }
 
   /** Names that an earlier release wrote get their look, unless another one has it already. */

@@ -1,10 +1,8 @@
 package ulnaawl.server.platform;
 
-import java.util.Collection;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
-import org.jooq.TableRecord;
 import org.jooq.UpdatableRecord;
 import org.jooq.impl.DSL;
 
@@ -39,6 +37,14 @@ public record VersionedStore<R extends UpdatableRecord<R>>(
   /** Changes the row, archived or not; whether it still had that version, and now has the next. */
   public boolean change(DSLContext database, long id, int version, R values) {
     return change(database, at(id, version), version, values);
+  }
+
+  /**
+   * Changes the row, and brings it into sight where it was archived; whether it had that version.
+   */
+  public boolean changeAndShow(DSLContext database, long id, int version, R values) {
+    values.set(active, true);
+    return change(database, id, version, values);
   }
 
   /** Changes the row in sight; whether it still had that version, and now has the next. */
@@ -79,19 +85,5 @@ public record VersionedStore<R extends UpdatableRecord<R>>(
             .where(at.and(active.isTrue()))
             .execute()
         == 1;
-  }
-
-  /** Writes the rows that belong to one row anew: the ones that were there go. */
-  public static <P extends TableRecord<P>> void rewrite(
-      DSLContext database, TableField<P, Long> owner, long id, Collection<P> parts) {
-    database.deleteFrom(owner.getTable()).where(owner.eq(id)).execute();
-    insert(database, parts);
-  }
-
-  /** Writes rows, all in one go. */
-  public static void insert(DSLContext database, Collection<? extends TableRecord<?>> rows) {
-    if (!rows.isEmpty()) {
-      database.batchInsert(rows.toArray(TableRecord<?>[]::new)).execute();
-    }
   }
 }

@@ -20,8 +20,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.learning.Attendance;
 import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.SignedStore;
-import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.AttendanceDancerRecord;
 
 /** Who comes to a group, in the database: display names, heads, or nothing. */
@@ -193,7 +193,7 @@ class RegisterStore {
         .where(ATTENDANCE_DANCER.GROUP_ID.eq(group).and(ATTENDANCE_DANCER.HELD_ON.eq(day)))
         .execute();
     if (who instanceof Attendance.ByName it) {
-      VersionedStore.insert(
+      RowsStore.insert(
           database,
           it.there().stream()
               .map(dancer -> new AttendanceDancerRecord(group, day, dancer))

@@ -8,7 +8,7 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.VersionedStore;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.tables.tables.records.PollVoteRecord;
 
 /** Votes in the database. */
@@ -47,7 +47,7 @@ class PollStore {
         .deleteFrom(POLL_VOTE)
         .where(POLL_VOTE.LINK_ID.eq(link).and(POLL_VOTE.DEVICE.eq(device)))
         .execute();
-    VersionedStore.insert(
+    RowsStore.insert(
         database, dances.stream().map(it -> new PollVoteRecord(link, device, it)).toList());
   }
 }

@@ -15,6 +15,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.socials.SocialRow.Between;
 import ulnaawl.server.socials.SocialRow.Guest;
@@ -130,7 +131,7 @@ class SocialStore implements ReadsAll {
   }
 
   private void rewriteParts(long id, SocialRow row) {
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         SOCIAL_GUEST.SOCIAL_ID,
         id,
@@ -141,7 +142,7 @@ class SocialStore implements ReadsAll {
     for (Between it : row.between()) {
       pauses.add(new SocialPauseRecord(id, pauses.size(), it.kind().name(), it.at(), it.minutes()));
     }
-    VersionedStore.rewrite(database, SOCIAL_PAUSE.SOCIAL_ID, id, pauses);
+    RowsStore.rewrite(database, SOCIAL_PAUSE.SOCIAL_ID, id, pauses);
     List<SocialSongRecord> songs = new ArrayList<>();
     for (SongLine it : row.songs()) {
       SocialSongRecord song = new SocialSongRecord();
@@ -154,7 +155,7 @@ class SocialStore implements ReadsAll {
       it.begun().ifPresent(song::setBegun);
       songs.add(song);
     }
-    VersionedStore.rewrite(database, SOCIAL_SONG.SOCIAL_ID, id, songs);
+    RowsStore.rewrite(database, SOCIAL_SONG.SOCIAL_ID, id, songs);
   }
 
   boolean archive(long id, int version) {

@@ -67,9 +67,7 @@ class SongStore implements ReadsAll {
 
   /** Whether the song still had that version, and so was changed; an archived one comes back. */
   boolean change(long id, int version, ListedSong song, String by, LocalDateTime at) {
-    SongRecord values = values(song, by, at);
-    values.setActive(true);
-    return ROWS.change(database, id, version, values);
+    return ROWS.changeAndShow(database, id, version, values(song, by, at));
   }
 
   /** Whether the song still had that version and was in sight, and so was archived. */

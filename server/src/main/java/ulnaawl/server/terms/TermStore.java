@@ -12,6 +12,7 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.server.platform.ReadsAll;
+import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TermGroupRecord;
 import ulnaawl.server.tables.tables.records.TermLedRecord;
@@ -106,7 +107,7 @@ class TermStore implements ReadsAll {
   }
 
   private void rewriteGroups(long id, List<InTerm> groups) {
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         TERM_GROUP.TERM_ID,
         id,
@@ -116,14 +117,14 @@ class TermStore implements ReadsAll {
   }
 
   private void rewritePlan(long id, TermPlan plan) {
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         TERM_START.TERM_ID,
         id,
         plan.starts().stream()
             .map(it -> new TermStartRecord(id, it.group(), it.dance(), it.on(), it.stays()))
             .toList());
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         TERM_LED.TERM_ID,
         id,

@@ -132,10 +132,10 @@ public class VersionedStoreTest {
 
   @Test
   public void whatBelongsToARowIsWrittenAnewAndNothingOfAnother() {
-    VersionedStore.insert(
+    RowsStore.insert(
         database,
         List.of(new TermGroupRecord(1L, 7L, 5, true), new TermGroupRecord(2L, 7L, 5, true)));
-    VersionedStore.rewrite(
+    RowsStore.rewrite(
         database,
         TERM_GROUP.TERM_ID,
         1,
@@ -146,7 +146,7 @@ public class VersionedStoreTest {
             .orderBy(TERM_GROUP.TERM_ID, TERM_GROUP.GROUP_ID)
             .fetch(it -> it.getTermId() + ":" + it.getGroupId()),
         List.of("1:8", "1:9", "2:7"));
-    VersionedStore.rewrite(database, TERM_GROUP.TERM_ID, 1, List.<TermGroupRecord>of());
+    RowsStore.rewrite(database, TERM_GROUP.TERM_ID, 1, List.<TermGroupRecord>of());
     assertEquals(database.fetchCount(TERM_GROUP), 1);
   }
 }
