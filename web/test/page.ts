@@ -1,6 +1,6 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { onTestFinished } from 'vitest'
+import { onTestFinished, vi } from 'vitest'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import type { Component } from 'vue'
 import { useSession, type Role } from '@/composables/people/useSession'
@@ -28,6 +28,12 @@ interface Options {
   /** Nobody has an account yet. */
   nobody?: boolean
 }
+
+/** Long enough for a busy machine, in milliseconds: only what hangs should end a test. */
+const AT_LAST = 120_000
+
+/** Waits until a check holds that holds once the page has done something in its own time. */
+export const until = (check: () => void): Promise<void> => vi.waitFor(check, AT_LAST)
 
 /** Shows a page or a part of one as the app does, signed in as an instructor unless said otherwise. */
 export async function show(component: Component, options: Options = {}): Promise<Page> {

@@ -12,7 +12,7 @@ import ClubView from '@/views/club/ClubView.vue'
 import NoticesView from '@/views/club/NoticesView.vue'
 import PeoplePanel from '@/views/club/PeoplePanel.vue'
 import { ago } from '@/domain/time'
-import { show } from '../page'
+import { show, until } from '../page'
 import { asked, askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[], agreed: true, asked: [] as string[] }))
@@ -274,11 +274,11 @@ describe('a club’s file', () => {
 
   it('is looked at, said to be an earlier one, and taken; whoever took it signs in again', async () => {
     const page = await bring({ earlier: true })
-    await vi.waitFor(() => expect(page.words()).toContain('An earlier release wrote this file'))
+    await until(() => expect(page.words()).toContain('An earlier release wrote this file'))
     expect(page.words()).toContain('24 dances')
     expect(askedOf('POST', '/api/club/file')).toHaveLength(0)
     await page.press('Take it in')
-    await vi.waitFor(() => expect(page.router.currentRoute.value.path).toBe('/sign-in'))
+    await until(() => expect(page.router.currentRoute.value.path).toBe('/sign-in'))
     expect(askedOf('POST', '/api/club/file')).toHaveLength(1)
     expect(said.words.join()).toContain('Sign in again')
   })
@@ -286,17 +286,17 @@ describe('a club’s file', () => {
   it('says while it is looked at that nothing is taken yet', async () => {
     let answer: (look: object) => void = () => {}
     const page = await bring(new Promise<object>((resolve) => (answer = resolve)))
-    await vi.waitFor(() => expect(page.view.get('[role=status]').text()).toContain('nothing is taken yet'))
+    await until(() => expect(page.view.get('[role=status]').text()).toContain('nothing is taken yet'))
     expect(page.words()).not.toContain('Take it in')
     answer({})
-    await vi.waitFor(() => expect(page.words()).toContain('Take it in'))
+    await until(() => expect(page.words()).toContain('Take it in'))
     expect(page.view.find('[role=status]').exists()).toBe(false)
   })
 
   it('that has faults cannot be taken, and says where they are', async () => {
     const fault = { place: 'dances, row 3', what: 'nothing of that kind' }
     const page = await bring({ faults: [fault] })
-    await vi.waitFor(() => expect(page.words()).toContain('dances, row 3: nothing of that kind'))
+    await until(() => expect(page.words()).toContain('dances, row 3: nothing of that kind'))
     expect(page.words()).not.toContain('Take it in')
   })
 })

@@ -4,6 +4,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { useArrival } from '@/composables/people/useArrival'
 import { counted } from '@/views/exchange/kinds'
 import { MOST_BYTES, useImport, type Find } from '@/views/exchange/useImport'
+import { until } from '../page'
 import { within } from '../scope'
 import { askedOf, Refused, serve } from '../server'
 
@@ -114,8 +115,7 @@ describe('whoever arrives', () => {
   it('hears the heading of the page, and the window bears it', async () => {
     const { router, shell } = await app()
     await router.push('/there')
-    await new Promise((done) => setTimeout(done, 60))
-    expect(document.title).toBe('There · Ulna Awl')
+    await until(() => expect(document.title).toBe('There · Ulna Awl'))
     expect(document.activeElement?.textContent).toBe('There')
     shell.unmount()
   })
@@ -126,8 +126,7 @@ describe('whoever arrives', () => {
     const link = shell.find('a').element
     link.focus()
     link.dispatchEvent(new KeyboardEvent('keydown', { key: 'k', ctrlKey: true, bubbles: true }))
-    await new Promise((done) => setTimeout(done, 60))
-    expect(document.title).toBe('There · Ulna Awl')
+    await until(() => expect(document.title).toBe('There · Ulna Awl'))
     expect(document.activeElement).toBe(link)
     shell.unmount()
   })
@@ -136,8 +135,7 @@ describe('whoever arrives', () => {
     const { router, shell } = await app()
     await router.push('/own')
     shell.find('input').element.focus()
-    await new Promise((done) => setTimeout(done, 60))
-    expect(document.title).toBe('Own · Ulna Awl')
+    await until(() => expect(document.title).toBe('Own · Ulna Awl'))
     expect(document.activeElement?.tagName).toBe('INPUT')
     shell.unmount()
   })

@@ -1,19 +1,17 @@
 package ulnaawl.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.testng.Assert.assertFalse;
-import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.util.List;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.Test;
 
-/** The same in Debian's Firefox: every page, and an evening from the dance to its class. */
+/**
+ * The same in Debian's Firefox: a dance is written and the floor is led from it; in the long run
+ * every page and what is printed, too.
+ */
 public class FirefoxTest extends BrowserTest {
 
   private Page firefox() {
@@ -21,13 +19,9 @@ public class FirefoxTest extends BrowserTest {
     return signIn(page, "Oda Marsh");
   }
 
-  @Test
+  @Test(groups = "long")
   public void everyPageStandsAndFits() {
-    assertFits(firefox());
-  }
-
-  private static void assertFits(Page page) {
-    EverybodyCanUseItTest.assertNothingSticksOut(page, List.of(360, 1280));
+    EverybodyCanUseItTest.assertNothingSticksOut(firefox(), List.of(360, 1280));
   }
 
   @Test
@@ -64,26 +58,9 @@ public class FirefoxTest extends BrowserTest {
     assertThat(oda.getByText("Tomas Brandl is here too")).isVisible();
   }
 
-  /** A whole evening on paper: no sheet stays blank, in neither browser. */
-  @Test
-  public void theEveningIsPrintedByBoth() throws IOException {
-    for (Browsers.Make make : Browsers.Make.values()) {
-      Page page = signIn(page(make, 1280, 800, ColorScheme.LIGHT), "Oda Marsh");
-      page.navigate(at("/print?class=3"));
-      page.locator(".paper").first().waitFor();
-      settle(page);
-      // Through BiDi the driver says inches where centimetres are meant.
-      String unit = make == Browsers.Make.FIREFOX ? "in" : "cm";
-      byte[] paper = page.pdf(new Page.PdfOptions().setWidth("21" + unit).setHeight("29.7" + unit));
-      try (PDDocument document = Loader.loadPDF(paper)) {
-        PDFTextStripper words = new PDFTextStripper();
-        assertTrue(document.getNumberOfPages() >= 3, make + ": " + document.getNumberOfPages());
-        for (int number = 1; number <= document.getNumberOfPages(); number++) {
-          words.setStartPage(number);
-          words.setEndPage(number);
-          assertFalse(words.getText(document).isBlank(), make + ": page " + number + " is blank");
-        }
-      }
-    }
+  @Test(groups = "long")
+  public void theEveningIsPrinted() throws IOException {
+    // Through BiDi the driver says inches where centimetres are meant.
+    OnPaperTest.assertNoSheetIsBlank(firefox(), "in");
   }
 }

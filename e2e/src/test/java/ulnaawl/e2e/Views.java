@@ -8,7 +8,7 @@ final class Views {
 
   private Views() {}
 
-  private static final boolean LONG = Boolean.getBoolean("ulna.long");
+  static final boolean LONG = Boolean.getBoolean("ulna.long");
 
   /**
    * Those that are held in a hand or stand in the hall, and one of each other layout: what is
