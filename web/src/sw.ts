@@ -3,11 +3,12 @@ import { clientsClaim } from 'workbox-core'
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
+import { isKept } from './domain/kept-answers'
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] }
 
 /**
- * What keeps the app going without a network: its pages, and the last answer to everything that was read.
+ * What keeps the app going without a network: its pages, and the last answer to what a list says.
  * The network always comes first; what is kept is only shown while it does not answer.
  */
 
@@ -23,10 +24,6 @@ precacheAndRoute(self.__WB_MANIFEST)
 cleanupOutdatedCaches()
 
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//] }))
-
-/** What is not kept: names of dancers, other people, backups, files that are made anew, and what is only true now. */
-const NEVER =
-  /^\/api\/(screens|live|share|proposals|questions|invitations|away|people(\/\d+|$)|backups|sessions|openapi|dances\/\d+\/(run-through\/(sound|notes)|teach\/pdf)|groups\/\d+\/(register|requests)|classes\/\d+\/brief)/
 
 registerRoute(
   ({ url, request }) => request.method === 'GET' && url.pathname === '/api/sound/voice',
@@ -44,8 +41,7 @@ const kept = {
 }
 
 registerRoute(
-  ({ url, request }) =>
-    request.method === 'GET' && url.pathname.startsWith('/api/') && !NEVER.test(url.pathname),
+  ({ url, request }) => request.method === 'GET' && isKept(url.pathname),
   new NetworkFirst({ cacheName: ANSWERS, networkTimeoutSeconds: PATIENCE_SECONDS, plugins: [kept] }),
 )
 

@@ -36,7 +36,6 @@ beforeEach(() => {
     'GET /api/sound': () => ({}),
     'GET /api/sound/voice': () => ({}),
     'GET /api/dances': () => [],
-    'GET /api/people/names': () => [],
     'GET /api/dances/{id}/run-through': ({ at }) =>
       at.id === '4' && unready ? unready : { scopes: [{ scope: SECTION }, { scope: LADDER }] },
     'GET /api/dances/{id}': () => ({}),

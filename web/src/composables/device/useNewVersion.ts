@@ -28,9 +28,3 @@ export function useNewVersion() {
   }
   return { waiting, take }
 }
-
-/** What was kept of the server's answers is for whoever is signed in: it goes when they do. */
-export async function forgetAnswers(): Promise<void> {
-  localStorage.removeItem('ulna-along')
-  if ('caches' in window) await caches.delete('answers')
-}

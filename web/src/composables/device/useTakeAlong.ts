@@ -51,12 +51,7 @@ export async function takeAlong(now = Date.now()): Promise<number> {
   const soon = agenda.coming.flatMap((one) =>
     one.planned && new Date(one.nextDate).getTime() - now < DAYS * DAY_MS ? [one.planned.id] : [],
   )
-  await Promise.all([
-    ask(api.GET('/api/sound')),
-    fetch('/api/sound/voice'),
-    ask(api.GET('/api/dances')),
-    ask(api.GET('/api/people/names')),
-  ])
+  await Promise.all([ask(api.GET('/api/sound')), fetch('/api/sound/voice'), ask(api.GET('/api/dances'))])
   const dances = new Map<number, Set<number>>()
   for (const id of soon) {
     const path = { id }

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { forgetNames } from '@/composables/evening/useEvening'
-import { forgetAnswers } from '@/composables/device/useNewVersion'
+import { forgetAnswers, forgetUnused, keepFor } from '@/composables/device/kept-for'
 import { api, ask, type Schemas } from '@/api/client'
 
 export type Role = NonNullable<Schemas['Session']['role']>
@@ -31,7 +31,9 @@ export const useSession = defineStore('session', () => {
   const needsSetup = computed(() => session.value?.needsSetup ?? false)
 
   async function load() {
+    await forgetUnused()
     session.value = await ask(api.GET('/api/session'))
+    if (name.value !== undefined) await keepFor(`${name.value}, ${session.value.role}`)
   }
 
   async function begin(body: Schemas['Credentials']) {

@@ -40,6 +40,10 @@ const all = useKept(
 )
 const { data, problem, loading, load, old } = all
 const leaders = useLoad(() => ask(api.GET('/api/people/names')))
+/** Without a network nobody's names are here but who leads, and who writes. */
+const mayHaveLed = computed(() => [
+  ...new Set(leaders.data.value ?? [data.value?.sheet.leader ?? '', session.name ?? ''].filter(Boolean)),
+])
 const evening = useEvening(id)
 const draft = useLocalStorage<Log | null>(() => keptAs('log', id.value), null, {
   serializer: { read: (text) => JSON.parse(text) as Log | null, write: (log) => JSON.stringify(log) },
@@ -170,7 +174,7 @@ async function again() {
                 aria-label="Who led"
                 style="width: 220px"
               >
-                <el-option v-for="name in leaders.data.value ?? []" :key="name" :value="name" :label="name" />
+                <el-option v-for="name in mayHaveLed" :key="name" :value="name" :label="name" />
               </el-select>
             </label>
           </section>

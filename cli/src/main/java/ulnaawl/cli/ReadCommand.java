@@ -107,7 +107,7 @@ public final class ReadCommand {
   private static Path unused(Path folder, String title) throws IOException {
     Files.createDirectories(folder);
     String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", "-");
-    name = name.replaceAll("^-+|-+$", "");
+    name = name.replaceAll("^-+|(?<!-)-+$", "");
     name = name.isEmpty() ? "untitled" : name.substring(0, Math.min(80, name.length()));
     Path path = folder.resolve(name + ".steps");
     for (int number = 2; Files.exists(path); number++) {

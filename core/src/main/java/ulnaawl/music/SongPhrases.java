@@ -46,7 +46,7 @@ public record SongPhrases(List<Integer> counts) {
    */
   public static SongPhrases parse(String words) {
     List<Integer> counts = new ArrayList<>();
-    String close = words.replaceAll("\\s*[x×*]\\s*", "x");
+    String close = words.replaceAll("(?<!\\s)\\s*[x×*]\\s*", "x");
     for (String word : close.split("[\\s,;+|]+", -1)) {
       if (word.isEmpty()) {
         continue;

@@ -42,7 +42,7 @@ final class EndingBook {
   private static List<Way> read() {
     List<Way> ways = new ArrayList<>();
     for (List<String> row : DataFile.rows(EndingBook.class, "endings.txt")) {
-      List<String> steps = List.of(row.get(3).split("\\s*;\\s*", -1));
+      List<String> steps = List.of(row.get(3).split("(?<!\\s)\\s*;\\s*", -1));
       ways.add(
           new Way(
               row.getFirst(), Integer.parseInt(row.get(1)), Integer.parseInt(row.get(2)), steps));

@@ -43,7 +43,7 @@ public final class EndingHelper {
 
   private static final Pattern TURN =
       Pattern.compile(
-          "\\s*\\b(?:\\d-\\d/\\d|[1357]/[248]|full|half|quarter)(?:\\s+(?:turn\\s+)?[RL])?\\b",
+          "(?<!\\s)\\s*\\b(?:\\d-\\d/\\d|[1357]/[248]|full|half|quarter)(?:\\s+(?:turn\\s+)?[RL])?\\b",
           Pattern.CASE_INSENSITIVE);
 
   private final DanceText text;

@@ -72,6 +72,15 @@ final class Visitor {
             .build());
   }
 
+  HttpResponse<String> postBytes(String path, byte[] body) throws IOException {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", "application/octet-stream")
+            .header("X-XSRF-TOKEN", token())
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+            .build());
+  }
+
   private String token() {
     return cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))

@@ -22,9 +22,13 @@ final class PdfGuard {
   private static final Pattern UNMEASURED =
       Pattern.compile(
           "/(?:LZWDecode|LZW|RunLengthDecode|RL|Crypt)\\b"
-              + "|/(?:FlateDecode|Fl)\\s*/(?:FlateDecode|Fl)\\b"
-              + "|/Filter\\s*\\d+\\s+\\d+\\s+R\\b"
-              + "|/Filter\\s*\\[[^\\]]*\\d+\\s+\\d+\\s+R\\b");
+              + "|/(?:FlateDecode|Fl)\\s*+/(?:FlateDecode|Fl)\\b");
+
+  /** A stream's filters, and the signs that are looked at of them: real ones have a few names. */
+  private static final String FILTERS = "/Filter";
+
+  private static final int MOST_OF_FILTERS = 256;
+  private static final Pattern REFERENCE = Pattern.compile("\\d\\s+\\d{1,9}\\s+R\\b");
 
   private PdfGuard() {}
 
@@ -43,7 +47,7 @@ final class PdfGuard {
     if (LOCKED.matcher(names).find()) {
       throw new IOException("it is locked with a password; open it and copy its text");
     }
-    if (UNMEASURED.matcher(names).find()) {
+    if (UNMEASURED.matcher(names).find() || hasFiltersElsewhere(names)) {
       throw new IOException(
           "it is packed in a way that is not read here; open it, copy its text and paste that");
     }
@@ -58,23 +62,42 @@ final class PdfGuard {
     }
   }
 
-  /** Bytes that a stream unpacks to, as far as it can be unpacked, up to a limit. */
+  /** Whether a stream's filters stand where they cannot be seen, or are too many to be meant. */
+  private static boolean hasFiltersElsewhere(String names) {
+    for (int at = names.indexOf(FILTERS); at >= 0; at = names.indexOf(FILTERS, at + 1)) {
+      int from = at + FILTERS.length();
+      String said =
+          names.substring(from, Math.min(names.length(), from + MOST_OF_FILTERS)).stripLeading();
+      boolean isList = said.startsWith("[");
+      int end = said.indexOf(']');
+      if (said.isEmpty() || (isList && end < 0)) {
+        return true;
+      }
+      boolean isElsewhere =
+          isList
+              ? REFERENCE.matcher(said.substring(0, end)).find()
+              : Character.isDigit(said.charAt(0));
+      if (isElsewhere) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Bytes that a stream unpacks to, as far as it can be unpacked, to a buffer beyond a limit. */
   private static long unpacked(byte[] bytes, int from, long most) {
     Inflater inflater = new Inflater();
     try {
       inflater.setInput(bytes, from, bytes.length - from);
       byte[] buffer = new byte[64 * 1024];
-      long all = 0;
-      int now = inflater.inflate(buffer);
-      while (now > 0 && all < most) {
-        all += now;
-        now = inflater.inflate(buffer);
+      while (inflater.getBytesWritten() < most && inflater.inflate(buffer) > 0) {
+        // It is only counted.
       }
-      return all;
-    } catch (DataFormatException notPacked) {
-      return 0;
-    } finally {
-      inflater.end();
+    } catch (DataFormatException notPackedOrBroken) {
+      // What came before it broke was work all the same.
     }
+    long all = inflater.getBytesWritten();
+    inflater.end();
+    return all;
   }
 }

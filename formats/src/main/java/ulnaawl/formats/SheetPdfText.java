@@ -1,42 +1,36 @@
 package ulnaawl.formats;
 
 import java.io.IOException;
-import java.time.Duration;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
+import java.util.List;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 
-/** The text of a PDF, line by line as it stands on its pages. */
+/**
+ * The text of a PDF, line by line as it stands on its pages. Reading stops at the next piece of the
+ * file, of a page or of its text once its thread is interrupted.
+ */
 final class SheetPdfText {
 
   private static final int MOST_PAGES = 60;
-  private static final Duration MOST_TIME = Duration.ofSeconds(15);
 
   private SheetPdfText() {}
 
   static String of(byte[] bytes) throws IOException {
     PdfGuard.check(bytes);
-    FutureTask<String> reading = new FutureTask<>(() -> read(bytes));
-    Thread thread = Thread.ofPlatform().daemon().name("sheet-pdf").start(reading);
     try {
-      return reading.get(MOST_TIME.toMillis(), TimeUnit.MILLISECONDS);
-    } catch (TimeoutException _) {
-      thread.interrupt();
-      throw new IOException(
-          "it takes longer than " + MOST_TIME.toSeconds() + " seconds; copy its text and paste it");
-    } catch (InterruptedException _) {
-      thread.interrupt();
-      Thread.currentThread().interrupt();
-      throw new IOException("reading it was stopped");
-    } catch (ExecutionException failed) {
-      if (failed.getCause() instanceof NoText none) {
-        throw none;
+      return read(bytes);
+    } catch (NoText none) {
+      throw none;
+    } catch (IOException | RuntimeException failed) {
+      if (Thread.currentThread().isInterrupted()) {
+        throw new IOException("reading it was stopped; copy its text and paste it", failed);
       }
-      throw new IOException("it is a PDF that is damaged, or no PDF", failed.getCause());
+      throw new IOException("it is a PDF that is damaged, or no PDF", failed);
     }
   }
 
@@ -47,8 +41,14 @@ final class SheetPdfText {
     }
   }
 
+  private static void goOn() throws IOException {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new IOException("stopped");
+    }
+  }
+
   private static String read(byte[] bytes) throws IOException {
-    try (PDDocument document = Loader.loadPDF(bytes)) {
+    try (PDDocument document = Loader.loadPDF(new Stoppable(bytes))) {
       if (document.getNumberOfPages() > MOST_PAGES) {
         throw new NoText(
             "it has " + document.getNumberOfPages() + " pages; up to " + MOST_PAGES + " are read");
@@ -68,14 +68,41 @@ final class SheetPdfText {
     }
   }
 
-  /** Stops between two pages when nobody waits any more. */
-  private static final class Pages extends PDFTextStripper {
+  /** The bytes of a file until nobody waits for them any more. */
+  private static final class Stoppable extends RandomAccessReadBuffer {
+    Stoppable(byte[] bytes) {
+      super(bytes);
+    }
+
     @Override
-    public void processPage(org.apache.pdfbox.pdmodel.PDPage page) throws IOException {
-      if (Thread.currentThread().isInterrupted()) {
-        throw new IOException("stopped");
+    public int read() throws IOException {
+      goOn();
+      return super.read();
+    }
+
+    @Override
+    public int read(byte[] into, int from, int most) throws IOException {
+      goOn();
+      return super.read(into, from, most);
+    }
+  }
+
+  /** Its signs, at most so many; each step on a page may be the last. */
+  private static final class Pages extends PDFTextStripper {
+    private int signs;
+
+    @Override
+    protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
+      goOn();
+      super.processOperator(operator, operands);
+    }
+
+    @Override
+    protected void processTextPosition(TextPosition text) {
+      // A page is put in order once all of it is there: no more is gathered than can be text.
+      if (signs++ < SheetFile.MOST_CHARACTERS) {
+        super.processTextPosition(text);
       }
-      super.processPage(page);
     }
   }
 }

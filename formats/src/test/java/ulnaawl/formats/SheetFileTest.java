@@ -1,6 +1,8 @@
 package ulnaawl.formats;
 
+import static java.nio.charset.StandardCharsets.US_ASCII;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -8,7 +10,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Random;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -26,6 +31,9 @@ import org.testng.annotations.Test;
  * OpenDocument 1.3 part 3; the files are made here.
  */
 public class SheetFileTest {
+
+  /** Bytes: what backtracks over a file of that length takes hours. */
+  private static final int MOST_REPEATED = 1_200_000;
 
   private static final String WORD =
       "<w:document xmlns:w='http://schemas.openxmlformats.org/wordprocessingml/2006/main'><w:body>";
@@ -147,9 +155,48 @@ public class SheetFileTest {
     refused("packed in a way", pdfStream(new byte[9], "[/FlateDecode /Fl]"));
     refused("packed in a way", pdfStream(new byte[9], "/L#5aWDecode"));
     refused("packed in a way", pdfStream(new byte[9], "7 0 R"));
+    refused("packed in a way", pdfStream(new byte[9], "[ /FlateDecode 7 0 R ]"));
+    refused("packed in a way", pdfStream(new byte[9], "[" + " ".repeat(300) + "7 0 R ]"));
     refused("damaged", "%PDF-1.7 and nothing more".getBytes(StandardCharsets.US_ASCII));
     refused("old word processor", "{\\rtf1 hello}".getBytes(StandardCharsets.US_ASCII));
     refused("no text, .docx", new byte[] {1, 0, 2});
+  }
+
+  /** What stands over and over in a file costs as much as its length, not its square. */
+  @Test
+  public void whatIsRepeatedIsLookedAtOnce() throws IOException {
+    for (String piece :
+        List.of("/Filter[", "/Filter ", "/Filter[1 1 ", "/Fl ", "stream\n", "1 0 R")) {
+      byte[] hostile =
+          ("%PDF-1.7\n" + piece.repeat(MOST_REPEATED / piece.length())).getBytes(US_ASCII);
+      assertTrue(hostile.length > 1_000_000);
+      assertThrows(IOException.class, () -> SheetFile.text(hostile));
+    }
+  }
+
+  /** A stream that breaks after much of it: what was unpacked counts, each time. */
+  @Test
+  public void whatIsUnpackedInVainCounts() throws IOException {
+    byte[] broken = deflated(20_000_000);
+    broken[broken.length - 1] ^= 1;
+    ByteArrayOutputStream three = new ByteArrayOutputStream();
+    for (int i = 0; i < 3; i++) {
+      three.write(pdfStream(broken, "/FlateDecode"));
+    }
+    refused("unpacked it is larger", three.toByteArray());
+  }
+
+  @Test
+  public void whoIsNotWaitedForStopsReading() throws Exception {
+    byte[] sheet = pdf(false, "Brass Buttons");
+    FutureTask<String> reading =
+        new FutureTask<>(() -> {
+          Thread.currentThread().interrupt();
+          return SheetFile.text(sheet);
+        });
+    Thread.ofPlatform().start(reading).join();
+    ExecutionException stopped = expectThrows(ExecutionException.class, reading::get);
+    assertTrue(String.valueOf(stopped.getCause()).contains("was stopped"), stopped.toString());
   }
 
   private static byte[] deflated(int length) throws IOException {

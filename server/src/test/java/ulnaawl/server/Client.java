@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -234,6 +235,15 @@ final class Client {
             .header("Content-Type", "application/json")
             .header("X-XSRF-TOKEN", "0123456789abcdef")
             .method(method, HttpRequest.BodyPublishers.ofString(body)));
+  }
+
+  /** The lines of a head that say who writes, for a request that is sent by hand. */
+  String headOfWrite() {
+    String all =
+        cookies.getCookieStore().getCookies().stream()
+            .map(it -> it.getName() + "=" + it.getValue())
+            .collect(Collectors.joining("; "));
+    return "Cookie: " + all + "\r\nX-XSRF-TOKEN: " + token() + "\r\n";
   }
 
   private HttpRequest.Builder write(String path) {

@@ -144,11 +144,10 @@ public class ClubFileTest extends ServerTest {
           Client oda = Installation.setUp(port, "Oda Marsh", OWN);
           HarmedClubFile harmed = new HarmedClubFile(oda, file);
           harmed.said(it -> row(it, "dances", 2).put("steps", "x"), "dances, row 3");
-          harmed.said(
-              it -> row(it, "groups", 0).put("weekday", 9), "none of those that are possible");
+          harmed.said(it -> row(it, "groups", 0).put("weekday", 9), "weekday");
           harmed.said(it -> row(it, "groups", 1).put("weekday", "Monday"), "weekday");
           harmed.said(it -> row(it, "groups", 1).remove("level"), "level");
-          harmed.said(it -> row(it, "groups", 1).put("level", "HEROIC"), "what is in it");
+          harmed.said(it -> row(it, "groups", 1).put("level", "HEROIC"), "groups, row 2, level");
           harmed.said(
               it -> row(it, "classes", 0).put("groupId", 99),
               "classes, row 1\",\"what\":\"it refers to something");

@@ -92,7 +92,7 @@ public class EarlierClubFileTest {
           harmed.said(
               it -> row(it, "classes", 0).put("groupId", 99),
               "classes, row 1\",\"what\":\"it refers to something");
-          harmed.said(it -> row(it, "groups", 1).put("level", "HEROIC"), "what is in it");
+          harmed.said(it -> row(it, "groups", 1).put("level", "HEROIC"), "groups, row 2, level");
           harmed.said(it -> it.putArray("imports").addObject().put("id", 1), "imports");
           harmed.said(it -> it.put("tables", 22), "no release of this program");
           harmed.said(it -> it.put("tables", 900), "a later release");

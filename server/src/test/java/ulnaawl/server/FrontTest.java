@@ -68,15 +68,45 @@ public class FrontTest extends ServerTest {
   @Test
   public void unfinishedBodiesKeepNobodyWaiting() throws IOException {
     Client other = instructor();
+    Client stranger = nobody();
+    stranger.get("/api/session");
     List<Socket> slow = new ArrayList<>();
     for (int i = 0; i < SLOW; i++) {
       slow.add(
           open(
               "POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\n"
-                  + "Content-Length: 400000\r\n\r\n{"));
+                  + stranger.headOfWrite()
+                  + "Content-Length: 16000\r\n\r\n{"));
     }
     othersAreAnsweredMeanwhile(other, slow);
     closeAll(slow);
+  }
+
+  /** Neither what a stranger announces nor what a colleague leaves unfinished is in others' way. */
+  @Test
+  public void largeBodiesTakeNothingFromSmallOnes() throws IOException {
+    String head = " HTTP/1.1\r\nHost: x\r\nContent-Type: application/octet-stream\r\n";
+    for (String path : List.of("/api/club/file", "/api/songs", "/api/session")) {
+      String refused = firstLine("POST " + path + head + "Content-Length: 20000\r\n\r\n{");
+      assertTrue(refused.matches("HTTP/1.1 (401|403|413).*"), path + ": " + refused);
+    }
+    Client oda = instructor();
+    String file =
+        "POST /api/club/file/look" + head + oda.headOfWrite() + "Content-Length: 24000000\r\n\r\n";
+    List<Socket> unfinished = List.of(open(file), open(file));
+    for (Socket one : unfinished) {
+      one.getOutputStream().write(new byte[7_000_000]);
+    }
+    Client tomas = Client.signedIn(port(), "Tomas Brandl", PASSWORD);
+    String text = Client.json("{'stepText':'section 1'}");
+    assertEquals(tomas.post("/api/writing/check", text).status(), 200);
+    for (Socket one : unfinished) {
+      assertTrue(isWaiting(one), "it is let come to its end");
+    }
+    String third = firstLine(file + "x".repeat(3_000_000));
+    assertTrue(third.startsWith("HTTP/1.1 503"), third);
+    assertEquals(oda.post("/api/writing/check", text).status(), 200);
+    closeAll(unfinished);
   }
 
   @Test

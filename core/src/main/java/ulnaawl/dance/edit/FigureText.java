@@ -23,6 +23,8 @@ public final class FigureText {
       return typed;
     }
     String foot = first.foot().map(it -> " " + it.letter()).orElse("");
-    return typed.replaceAll("(?i)\\s+x\\d+\\b", "").replaceAll("(?i)\\s+[RL]( [RL])+\\b", foot);
+    return typed
+        .replaceAll("(?i)(?<!\\s)\\s+x\\d+\\b", "")
+        .replaceAll("(?i)(?<!\\s)\\s+[RL]( [RL])+\\b", foot);
   }
 }

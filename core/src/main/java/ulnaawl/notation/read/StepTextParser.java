@@ -37,13 +37,13 @@ public final class StepTextParser {
       Pattern.compile("(tag|bridge|ending)\\s+([^:]+?)\\s*:?", CASE);
   private static final Pattern OPTION =
       Pattern.compile(
-          "option\\s+(.+?)\\s+for\\s+section\\s+(\\d{1,3})"
+          "^option\\s++(\\S+(?:\\s++\\S+)*?)\\s++for\\s+section\\s+(\\d{1,3})"
               + "(?:\\s*,\\s*counts?\\s+(\\d{1,3})(?:\\s*[-–]\\s*(\\d{1,3}))?)?"
               + "\\s*:\\s*(easier|showier|ours)",
           CASE);
 
   private static final Pattern PHRASING = Pattern.compile("phrasing\\s*:?", CASE);
-  private static final Pattern HEADER = Pattern.compile("([A-Za-z]+)\\s*:\\s*(.*)");
+  private static final Pattern HEADER = Pattern.compile("^([A-Za-z]++)\\s*+:\\s*+(.*)");
 
   private final FigureBook book;
 

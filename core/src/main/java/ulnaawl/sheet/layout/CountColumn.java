@@ -23,7 +23,7 @@ final class CountColumn {
   private static final Pattern SQUARE =
       Pattern.compile("^\\[([\\d\\s&aeAE,–-]+)]|^\\(([\\d\\s&aeAE,–-]+)\\)");
   private static final Pattern AFTER = Pattern.compile("^[\\s:.)\\]–—=-]+");
-  private static final Pattern BRACKET = Pattern.compile("\\(\\s*([^()]*?)\\s*\\)");
+  private static final Pattern BRACKET = Pattern.compile("\\(([^()]*)\\)");
   private static final Pattern ONLY_COUNTS =
       Pattern.compile("(?:counts?\\s*)?((?=.*\\d)[\\d&aeAE,\\s–-]+)", CASE);
   private static final Pattern NO_COUNT =
@@ -156,7 +156,7 @@ final class CountColumn {
     while (bracket.find()) {
       int found = at;
       while (found < labels.size()
-          && !labels.get(found).equals(bracket.group(1).toLowerCase(Locale.ROOT))) {
+          && !labels.get(found).equals(bracket.group(1).strip().toLowerCase(Locale.ROOT))) {
         found++;
       }
       if (found < labels.size()) {
@@ -183,7 +183,7 @@ final class CountColumn {
     StringBuilder words = new StringBuilder();
     int from = 0;
     while (bracket.find()) {
-      Matcher only = ONLY_COUNTS.matcher(bracket.group(1));
+      Matcher only = ONLY_COUNTS.matcher(bracket.group(1).strip());
       Optional<LeadingCounts> read =
           only.matches() ? LeadingCounts.of(only.group(1).strip()) : Optional.empty();
       boolean fits =

@@ -51,7 +51,7 @@ public final class SheetFacts {
               "\\b(?:intro(?:duction)?|count[ -]?in)\\s*[:=-]?\\s*(?:of\\s*)?#?(\\d{1,3})(?:\\s*-?\\s*counts?)?\\b[^,;|\\t]*",
               CASE),
           Pattern.compile(
-              "#?\\b(\\d{1,3})\\s*-?\\s*(?:counts?|beats?)?\\s*(?:of\\s+)?intro(?:duction)?\\b[^,;|\\t]*",
+              "#?\\b(\\d{1,3})\\s*+-?\\s*+(?:counts?|beats?)?\\s*+(?:of\\s++)?intro(?:duction)?\\b[^,;|\\t]*",
               CASE),
           Pattern.compile(
               "\\b(?:dance\\s+)?(?:starts?|begins?|starting|beginning)\\b[^,;|\\t\\d]*?#?(\\d{1,3})\\s*-?\\s*(?:counts?|beats?)[^,;|\\t]*",
@@ -77,7 +77,7 @@ public final class SheetFacts {
   private static final Pattern MAKER =
       Pattern.compile("\\b(?:choreographed\\s+)?by\\s+([^,;|\\t]+?)\\s*$", CASE);
   private static final Pattern TITLE_AND_MAKER =
-      Pattern.compile("(.+?)\\s+(?:[Bb]y|BY)\\s+(\\p{L}.*)");
+      Pattern.compile("^(\\S+(?:\\s++\\S+)*?)\\s++(?:[Bb]y|BY)\\s++(\\p{L}.*)");
   private static final Pattern PARTS = Pattern.compile("\\s+[-–—*·]+(?=[\\s,]|$)|\\s,\\s|\\t");
   private static final Pattern NAME =
       Pattern.compile("\\p{Lu}\\p{Ll}+(?:\\s+(?:&|and)?\\s*\\p{Lu}\\p{Ll}+)+");

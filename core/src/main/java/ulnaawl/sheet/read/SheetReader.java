@@ -2,6 +2,9 @@ package ulnaawl.sheet.read;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.sheet.Doubt;
@@ -13,7 +16,9 @@ import ulnaawl.sheet.layout.SheetSplitter;
 
 /**
  * Reads printed sheets into step text. Whatever a text has in it, it never throws: what is not
- * understood is kept as a remark at its place, and said.
+ * understood is kept as a remark at its place, and said. A line or a sheet that is longer than any
+ * real one is said not to be read, so that the work is bounded; where its thread is interrupted,
+ * reading ends between two sheets.
  */
 @RequiredArgsConstructor
 public final class SheetReader {
@@ -24,6 +29,9 @@ public final class SheetReader {
   /** Lines of one sheet; more are no sheet. */
   public static final int MOST_LINES = 600;
 
+  /** Characters of one sheet; of more, what comes first is read. */
+  public static final int MOST_OF_SHEET = 60_000;
+
   /** Sheets in one text. */
   public static final int MOST_SHEETS = 400;
 
@@ -33,6 +41,7 @@ public final class SheetReader {
    * All sheets of a text, in order; none where nothing is written in it.
    *
    * @throws IllegalArgumentException where the text is longer than {@link #MOST_TEXT}
+   * @throws CancellationException where its thread is interrupted
    */
   public List<ReadSheet> read(String text) {
     if (text.length() > MOST_TEXT) {
@@ -46,21 +55,50 @@ public final class SheetReader {
   }
 
   private ReadSheet readOne(List<SheetLine> lines) {
-    int most = Math.min(lines.size(), MOST_LINES);
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("Nobody waits for these sheets any more");
+    }
+    int most = most(lines);
     ReadSheet read =
         new SheetComposer(SheetLayout.of(lines.subList(0, most), book), book).compose();
-    if (most == lines.size()) {
+    Set<Integer> tooLong =
+        lines.stream()
+            .filter(SheetLine::isTooLong)
+            .map(SheetLine::number)
+            .collect(Collectors.toUnmodifiableSet());
+    if (most == lines.size() && tooLong.isEmpty()) {
       return read;
     }
-    List<ReadLine> all = new ArrayList<>(read.lines());
-    lines.subList(most, lines.size()).forEach(line -> all.add(unread(line)));
+    List<ReadLine> all = new ArrayList<>();
+    read.lines()
+        .forEach(line ->
+            all.add(tooLong.contains(line.number()) ? unread(line.number(), line.text()) : line));
+    lines
+        .subList(most, lines.size())
+        .forEach(line ->
+            all.add(
+                line.isEmpty() && !line.isTooLong()
+                    ? blank(line)
+                    : unread(line.number(), line.written())));
     return new ReadSheet(read.title(), read.stepText(), all);
   }
 
+  /** How many of the lines are read. */
+  private static int most(List<SheetLine> lines) {
+    int signs = 0;
+    int most = 0;
+    while (most < Math.min(lines.size(), MOST_LINES) && signs <= MOST_OF_SHEET) {
+      signs += lines.get(most++).text().length();
+    }
+    return most;
+  }
+
+  private static ReadLine blank(SheetLine line) {
+    return new ReadLine(line.number(), line.written(), true, List.of(), List.of(), List.of());
+  }
+
   /** A line beyond those that are read: it is shown, and said not to be. */
-  private static ReadLine unread(SheetLine line) {
-    List<Doubt> doubts = line.isEmpty() ? List.of() : List.of(new Doubt.Unread());
-    return new ReadLine(
-        line.number(), line.written(), line.isEmpty(), List.of(), doubts, List.of());
+  private static ReadLine unread(int number, String written) {
+    return new ReadLine(number, written, false, List.of(), List.of(new Doubt.Unread()), List.of());
   }
 }

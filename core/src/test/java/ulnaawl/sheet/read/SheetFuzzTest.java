@@ -1,6 +1,7 @@
 package ulnaawl.sheet.read;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
@@ -10,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -75,6 +77,35 @@ public class SheetFuzzTest {
         sheets.add(Files.readString(file));
       }
     }
+  }
+
+  /** A line or a sheet that is longer than any real one is said not to be read; the rest is. */
+  @Test
+  public void whatIsTooLongIsSaidAndTheRestIsRead() {
+    String line = "1-4 " + "step R, ".repeat(7_500);
+    ReadSheet one =
+        new SheetReader(BOOK)
+            .read("Long Road\nSection 1\n1-4 Vine R, touch L\n" + line + "\n5-8 Vine L, touch R\n")
+            .getFirst();
+    ReadLine tooLong =
+        one.lines().stream().filter(it -> it.number() == 4).findFirst().orElseThrow();
+    assertEquals(tooLong.text(), line);
+    assertEquals(tooLong.understanding(), ReadLine.Understanding.UNREAD);
+    assertTrue(one.stepText().contains("5-8"), one.stepText());
+
+    ReadSheet many =
+        new SheetReader(BOOK).read(("1-4 " + "(".repeat(900) + "\n").repeat(200)).getFirst();
+    assertEquals(many.lines().size(), 201);
+    assertTrue(
+        many.lines().stream().filter(it -> !it.blank()).noneMatch(it -> it.text().isBlank()));
+    assertEquals(many.lines().get(199).understanding(), ReadLine.Understanding.UNREAD);
+  }
+
+  @Test
+  public void whoIsNotWaitedForStopsReading() {
+    Thread.currentThread().interrupt();
+    assertThrows(CancellationException.class, () -> new SheetReader(BOOK).read("1-4 vine R"));
+    assertTrue(Thread.interrupted());
   }
 
   @Test

@@ -25,7 +25,7 @@ public record CalendarEvent(
 
   private static final Pattern CLOSED =
       Pattern.compile(
-          "(?is).*\\b(closed|closure|no class(es)?|no dancing|shut)\\b.*",
+          "(?i)\\b(closed|closure|no class(es)?|no dancing|shut)\\b",
           Pattern.UNICODE_CHARACTER_CLASS);
 
   /**
@@ -33,7 +33,7 @@ public record CalendarEvent(
    * practice, no source.
    */
   public boolean saysClosed() {
-    return CLOSED.matcher(summary).matches();
+    return CLOSED.matcher(summary).find();
   }
 
   /**

@@ -42,7 +42,7 @@ public final class EventCalendar {
   private static final Pattern BEGIN =
       Pattern.compile("BEGIN:VEVENT\\s*", Pattern.CASE_INSENSITIVE);
   private static final Pattern OFTEN =
-      Pattern.compile(".*FREQ=(SECONDLY|MINUTELY|HOURLY).*|.*BY(SECOND|MINUTE|HOUR)=.*");
+      Pattern.compile("FREQ=(SECONDLY|MINUTELY|HOURLY)|BY(SECOND|MINUTE|HOUR)=");
 
   private final LocalDate from;
   private final LocalDate to;
@@ -169,7 +169,7 @@ public final class EventCalendar {
     boolean isMoved = event.getProperty(Property.RECURRENCE_ID).isPresent();
     try {
       if (rule.isPresent() && !isMoved) {
-        if (OFTEN.matcher(rule.get().getValue().toUpperCase(java.util.Locale.ROOT)).matches()) {
+        if (OFTEN.matcher(rule.get().getValue().toUpperCase(java.util.Locale.ROOT)).find()) {
           faults.add(new Fault(line, shown, "It repeats more often than once a day."));
           return;
         }

@@ -22,7 +22,7 @@ public final class TableText {
   public static final char MARK = '\uFEFF';
 
   /** A spreadsheet would take a cell that begins like this for a formula. */
-  private static final Pattern FORMULA = Pattern.compile("'*[=+@\\t\\r-]");
+  private static final Pattern FORMULA = Pattern.compile("^'*[=+@\\t\\r-]");
 
   private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
 

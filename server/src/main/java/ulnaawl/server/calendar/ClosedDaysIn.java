@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarEvent;
@@ -20,6 +21,7 @@ import ulnaawl.server.exchange.Incoming;
 import ulnaawl.server.exchange.Kind;
 import ulnaawl.server.exchange.Outgoing;
 import ulnaawl.server.exchange.Taken;
+import ulnaawl.server.platform.ClubDays;
 
 /**
  * Days without classes, from tables and from calendars: what takes whole days there. That a day is
@@ -33,6 +35,7 @@ class ClosedDaysIn implements Incoming, Outgoing {
   private static final int LONGEST_DAYS = 120;
 
   private final ClosedDays closed;
+  private final ClubDays club;
   private final EventsBrought events;
 
   @Override
@@ -100,6 +103,11 @@ class ClosedDaysIn implements Incoming, Outgoing {
     String note = why.length() > LONGEST_NOTE ? why.substring(0, LONGEST_NOTE - 1) + "…" : why;
     String days = from.equals(to) ? from.toString() : from + " to " + to;
     String title = note.isEmpty() ? days : note + ", " + days;
+    Optional<String> whyNot =
+        Stream.of(from, to).flatMap(it -> club.whyNot(it).stream()).findFirst();
+    if (whyNot.isPresent()) {
+      return spot.unreadable(title, "It cannot be closed then: " + whyNot.get() + ".");
+    }
     if (to.isBefore(from) || to.isAfter(from.plusDays(LONGEST_DAYS - 1L))) {
       return spot.unreadable(
           title, "Closed days go from one day to a later one, " + LONGEST_DAYS + " at most.");

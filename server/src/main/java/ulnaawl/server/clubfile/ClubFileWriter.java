@@ -32,7 +32,7 @@ class ClubFileWriter {
       json.writeNumberProperty("tables", Release.schema());
       json.writeStringProperty("made", made);
       for (ClubList list : store.lists()) {
-        RowSchema form = new RowSchema(schema.row(list));
+        RowSchema form = new RowSchema(schema.form(list));
         json.writeArrayPropertyStart(list.name());
         store.rows(
             list,

@@ -21,6 +21,7 @@ import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.ClubDays;
 import ulnaawl.server.platform.ClubReplaced;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.ReadsAll;
@@ -38,6 +39,7 @@ class ClubFiles {
 
   private final ClubFileStore store;
   private final ClubSchema schema;
+  private final ClubDays days;
   private final ClubFileWriter writer;
   private final EarlierFile earlier;
   private final List<ReadsAll> readers;
@@ -130,7 +132,7 @@ class ClubFiles {
       Head head = Head.of(file);
       boolean old = EarlierFile.is(head);
       SoundFile now = old ? earlier.bring(file, head) : SoundFile.of(file);
-      FirstReading heard = new FirstReading(store.lists(), schema, Release.schema());
+      FirstReading heard = new FirstReading(store.lists(), schema, days, Release.schema());
       if (now.faults().isEmpty()) {
         heard.hear(now.bytes());
         now = heard.faults().isEmpty() ? now : SoundFile.not(heard.faults());

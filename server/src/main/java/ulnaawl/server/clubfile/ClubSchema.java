@@ -1,6 +1,7 @@
 package ulnaawl.server.clubfile;
 
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -20,6 +21,8 @@ class ClubSchema {
   /** What every reader of JSON takes for the same number (RFC 8259, section 6). */
   private static final long GREATEST = (1L << 53) - 1;
 
+  private static final String NUMBER_OF_ROW = "id";
+
   private static final String TIME = "([01]\\d|2[0-3]):[0-5]\\d(:[0-5]\\d(\\.\\d{1,9})?)?";
   private static final String DAY = "\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])";
 
@@ -32,6 +35,13 @@ class ClubSchema {
   ClubSchema(ClubFileStore store, JsonMapper mapper) {
     this.mapper = mapper;
     this.lists = store.lists();
+    Map<String, ClubList> byName = ClubList.byName(lists);
+    for (List<String> named : ClubValues.named()) {
+      ClubList list = byName.get(named.getFirst());
+      if (list == null || list.columns().stream().noneMatch(it -> it.name().equals(named.get(1)))) {
+        throw new IllegalStateException("No column of a club's file: " + named);
+      }
+    }
   }
 
   /** The schema of a whole file. */
@@ -65,8 +75,23 @@ class ClubSchema {
     return schema;
   }
 
-  /** The schema of a row of a list. */
+  /** The schema of a row of a list, as it is taken in. */
   ObjectNode row(ClubList list) {
+    ObjectNode schema = form(list);
+    for (Column column : list.columns()) {
+      ObjectNode value = schema.withObjectProperty("properties").withObjectProperty(column.name());
+      if (column.kind() == ClubList.Kind.NUMBER && column.name().equals(NUMBER_OF_ROW)) {
+        value.put("minimum", 1);
+      }
+      ClubValues.of(list.name(), column.name()).ifPresent(rule -> rule.into(value));
+    }
+    return schema;
+  }
+
+  /**
+   * What its table lets in: a club that has something else from long ago still leaves as a file.
+   */
+  ObjectNode form(ClubList list) {
     ObjectNode schema = mapper.createObjectNode();
     schema.put("description", list.about());
     schema.put("type", "object");

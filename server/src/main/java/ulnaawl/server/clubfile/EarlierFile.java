@@ -19,6 +19,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.Unreadable;
+import ulnaawl.server.platform.ClubDays;
 import ulnaawl.server.storage.Release;
 
 /**
@@ -37,6 +38,7 @@ class EarlierFile {
   private static final String USER = "sa";
 
   private final ClubSchema schema;
+  private final ClubDays days;
   private final ClubFileWriter writer;
 
   /** Whether a file with such a head is an earlier one that can be brought up to date. */
@@ -84,7 +86,7 @@ class EarlierFile {
       throws SQLException, Unreadable {
     try (Connection connection = DriverManager.getConnection(database, USER, "")) {
       ClubFileStore store = ClubFileStore.asItIs(connection);
-      FirstReading heard = new FirstReading(store.lists(), schema, tables);
+      FirstReading heard = new FirstReading(store.lists(), schema, days, tables);
       heard.hear(file);
       if (!heard.faults().isEmpty()) {
         return heard.faults();

@@ -1,17 +1,22 @@
 package ulnaawl.server.clubfile;
 
 import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.RowSchema;
 import ulnaawl.formats.json.Unreadable;
+import ulnaawl.server.platform.ClubDays;
 import ulnaawl.server.wire.PlainStrings;
 
 /** Reads a club's file without touching the database: what is in it, and what is wrong with it. */
@@ -24,6 +29,7 @@ final class FirstReading implements ListFile.Reader {
   private static final String PEOPLE = "people";
 
   private final ClubSchema schema;
+  private final ClubDays days;
   private final Map<String, ClubList> lists;
   private final List<String> order;
   private final Map<String, RowSchema> forms = new HashMap<>();
@@ -41,8 +47,9 @@ final class FirstReading implements ListFile.Reader {
    * @param lists that a file of the release has
    * @param release the number of its tables
    */
-  FirstReading(List<ClubList> lists, ClubSchema schema, int release) {
+  FirstReading(List<ClubList> lists, ClubSchema schema, ClubDays days, int release) {
     this.release = release;
+    this.days = days;
     this.schema = schema;
     this.lists = ClubList.byName(lists);
     this.order = lists.stream().map(ClubList::name).toList();
@@ -119,7 +126,11 @@ final class FirstReading implements ListFile.Reader {
       }
     }
     try {
-      Values.read(of, row);
+      Values.read(of, row).stream()
+          .flatMap(it -> day(it).stream())
+          .flatMap(it -> days.whyNot(it).stream())
+          .forEach(why -> fault(where, why));
+      ClubValues.span(of.name()).flatMap(it -> it.whyNot(row)).ifPresent(why -> fault(where, why));
     } catch (DateTimeException no) {
       fault(where, "there is no such day or time: " + no.getMessage());
     }
@@ -130,6 +141,15 @@ final class FirstReading implements ListFile.Reader {
         && row.path("active").asBoolean(false)) {
       owners.add(row.path("name").asString(""));
     }
+  }
+
+  /** The day of a value, or of a moment. */
+  private static Optional<LocalDate> day(@Nullable Object value) {
+    return switch (value) {
+      case LocalDate day -> Optional.of(day);
+      case LocalDateTime moment -> Optional.of(moment.toLocalDate());
+      case null, default -> Optional.empty();
+    };
   }
 
   private void fault(String place, String what) {

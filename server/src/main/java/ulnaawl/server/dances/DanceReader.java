@@ -18,10 +18,17 @@ import ulnaawl.wall.WallSequence;
 @RequiredArgsConstructor
 public class DanceReader {
 
-  private static final int KEPT = 400;
+  /** Signs of all texts whose readings are kept: some hundreds of dances. */
+  private static final long MOST_SIGNS = 1_000_000;
+
+  private static final int ENTRY_SIGNS = 500;
 
   private final VocabularyService vocabulary;
-  private final Cache<Key, ReadDance> read = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<Key, ReadDance> read =
+      Caffeine.newBuilder()
+          .maximumWeight(MOST_SIGNS)
+          .weigher((Key key, ReadDance dance) -> key.stepText().length() + ENTRY_SIGNS)
+          .build();
 
   /** A text means what the vocabulary says: another vocabulary, another reading. */
   private record Key(String stepText, long vocabulary) {}

@@ -3,6 +3,8 @@ package ulnaawl.server.dances;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.figure.FigureBook;
+import ulnaawl.server.reading.ReadingRoom;
 import ulnaawl.sheet.ReadSheet;
 import ulnaawl.sheet.read.SheetReader;
 
@@ -16,6 +18,7 @@ class PrintedSheets {
 
   private final DanceStore store;
   private final DanceReader reader;
+  private final ReadingRoom room;
 
   /**
    * A sheet.
@@ -39,8 +42,11 @@ class PrintedSheets {
   }
 
   private List<PrintedLine> lines(String sheet) {
-    return new SheetReader(reader.book())
-        .read(sheet).stream().limit(1).flatMap(read -> lines(read).stream()).toList();
+    FigureBook book = reader.book();
+    return room.read(() -> new SheetReader(book).read(sheet)).stream()
+        .limit(1)
+        .flatMap(read -> lines(read).stream())
+        .toList();
   }
 
   private static List<PrintedLine> lines(ReadSheet read) {

@@ -37,6 +37,7 @@ import ulnaawl.server.exchange.Imports.Sent;
 import ulnaawl.server.history.Audit;
 import ulnaawl.server.history.LineDifference;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.server.reading.ReadingRoom;
 
 /** What comes into the club in files, and the tables that it gives. */
 @RestController
@@ -49,6 +50,7 @@ class ExchangeController {
   private final Imports imports;
   private final List<Outgoing> tables;
   private final Audit audit;
+  private final ReadingRoom room;
 
   /**
    * A file as it is sent.
@@ -207,8 +209,8 @@ class ExchangeController {
     return all().stream().filter(it -> it.id() == id).findFirst().orElseThrow();
   }
 
-  private static List<Sent> sent(List<BroughtFile> files) {
-    return files.stream().map(BroughtFile::sent).toList();
+  private List<Sent> sent(List<BroughtFile> files) {
+    return files.stream().map(it -> room.read(it::sent)).toList();
   }
 
   /** Undoes what came in at once. */

@@ -26,7 +26,7 @@ import ulnaawl.server.platform.Today;
 @RequiredArgsConstructor
 class KeptAnswers implements HandlerInterceptor {
 
-  /** Bytes of all that is kept. */
+  /** Bytes of all that is kept, with the addresses it is kept under. */
   private static final long MOST_BYTES = 24L * 1024 * 1024;
 
   private static final int ENTRY_BYTES = 300;
@@ -36,11 +36,17 @@ class KeptAnswers implements HandlerInterceptor {
   private final Cache<Key, Kept> kept =
       Caffeine.newBuilder()
           .maximumWeight(MOST_BYTES)
-          .weigher((Key key, Kept answer) -> answer.weight() + ENTRY_BYTES)
+          .weigher((Key key, Kept answer) -> key.weight() + answer.weight() + ENTRY_BYTES)
           .build();
 
   /** What is asked, and as of when. */
-  record Key(String address, String query, LocalDate day, long changes) {}
+  record Key(String address, String query, LocalDate day, long changes) {
+
+    /** Bytes, as if every sign had two: addresses are chosen by whoever asks. */
+    int weight() {
+      return 2 * (address.length() + query.length());
+    }
+  }
 
   @Override
   public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)

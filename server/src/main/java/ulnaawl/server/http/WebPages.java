@@ -22,10 +22,12 @@ class WebPages implements WebMvcConfigurer {
 
   private static final Duration FOR_GOOD = Duration.ofDays(365);
 
+  private final KnownParameters parameters;
   private final KeptAnswers answers;
 
   @Override
   public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(parameters).addPathPatterns("/api/**");
     registry.addInterceptor(answers).addPathPatterns("/api/**");
   }
 

@@ -32,6 +32,7 @@ import ulnaawl.server.groups.GroupNames;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.platform.ClubDays;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
@@ -51,6 +52,7 @@ class RecordIn implements Incoming, Outgoing {
   private final RecordService record;
   private final DanceService dances;
   private final Today today;
+  private final ClubDays days;
 
   @Override
   public Kind kind() {
@@ -120,6 +122,10 @@ class RecordIn implements Incoming, Outgoing {
     Optional<LocalDate> day = habit.read(row.cell("date"));
     if (day.isEmpty()) {
       return spot.unreadable(title, DayHabit.whyNot(row.cell("date")) + ".");
+    }
+    Optional<String> whyNot = days.whyNot(day.get());
+    if (whyNot.isPresent()) {
+      return spot.unreadable(title, "It was not then: " + whyNot.get() + ".");
     }
     if (day.get().isAfter(today.date())) {
       return spot.unreadable(title, day.get() + " is still to come; the record is of what was.");

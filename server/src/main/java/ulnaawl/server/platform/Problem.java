@@ -37,9 +37,19 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, message);
   }
 
+  /** The request says something that means nothing at its address. */
+  public static Problem meaningless(String message) {
+    return new Problem(HttpStatus.BAD_REQUEST, message);
+  }
+
   /** Too many tries; wait. */
   public static Problem tooMany(String message) {
     return new Problem(HttpStatus.TOO_MANY_REQUESTS, message);
+  }
+
+  /** Not now: others are at it. */
+  public static Problem busy(String message) {
+    return new Problem(HttpStatus.SERVICE_UNAVAILABLE, message);
   }
 
   /** Name or password are wrong, or nobody is signed in. */

@@ -14,6 +14,7 @@ import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
+import ulnaawl.server.reading.ReadingRoom;
 import ulnaawl.server.sheets.SheetShapes.LikeDance;
 import ulnaawl.server.sheets.SheetShapes.Likeness;
 import ulnaawl.server.sheets.SheetShapes.OtherView;
@@ -32,21 +33,25 @@ class SheetService {
 
   private final DanceReader reader;
   private final Catalog catalog;
+  private final ReadingRoom room;
   private final Speech speech;
 
   List<SheetView> read(String text) {
     FigureBook book = reader.book();
     List<CatalogDance> dances = catalog.now().all();
-    return new SheetReader(book)
-        .read(text).stream().map(sheet -> view(sheet, book, dances)).toList();
+    return room.read(() -> new SheetReader(book).read(text)).stream()
+        .map(sheet -> view(sheet, book, dances))
+        .toList();
   }
 
   String text(byte[] file) {
-    try {
-      return SheetFile.text(file);
-    } catch (IOException refusal) {
-      throw Problem.rejected("This file cannot be read: " + refusal.getMessage() + ".");
-    }
+    return room.read(() -> {
+      try {
+        return SheetFile.text(file);
+      } catch (IOException refusal) {
+        throw Problem.rejected("This file cannot be read: " + refusal.getMessage() + ".");
+      }
+    });
   }
 
   private SheetView view(ReadSheet sheet, FigureBook book, List<CatalogDance> dances) {

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.dance.lineage.FeetPrint;
+import ulnaawl.figure.FigureBook;
 import ulnaawl.formats.intake.Content;
 import ulnaawl.formats.table.ClubTable;
 import ulnaawl.notation.Limits;
@@ -29,6 +30,7 @@ import ulnaawl.server.exchange.Kind;
 import ulnaawl.server.exchange.Taken;
 import ulnaawl.server.history.Difference;
 import ulnaawl.server.platform.Names;
+import ulnaawl.server.reading.ReadingRoom;
 import ulnaawl.sheet.ReadLine;
 import ulnaawl.sheet.ReadLine.Understanding;
 import ulnaawl.sheet.ReadSheet;
@@ -49,6 +51,7 @@ class SheetsIn implements Incoming {
   private final DanceService dances;
   private final Catalog catalog;
   private final DanceComparison comparison;
+  private final ReadingRoom room;
   private final Speech speech;
 
   @Override
@@ -85,7 +88,8 @@ class SheetsIn implements Incoming {
     if (fits && mistakes.stream().noneMatch(Diagnostic::isError)) {
       return List.of(stepText(new Where(part, 1), text));
     }
-    List<ReadSheet> sheets = new SheetReader(reader.book()).read(text);
+    FigureBook book = reader.book();
+    List<ReadSheet> sheets = room.read(() -> new SheetReader(book).read(text));
     WrittenAs kind = fits ? WrittenAs.of(text, mistakes, sheets) : WrittenAs.PRINTED_SHEET;
     return switch (kind) {
       case STEP_TEXT -> List.of(stepText(new Where(part, 1), text));

@@ -54,4 +54,12 @@ public class HeldAnswerTest {
     held.answer().copyBodyToResponse();
     assertEquals(response.getContentAsByteArray(), WORDS);
   }
+
+  /** Whoever asks chooses the address: what it is kept under counts as much as what is kept. */
+  @Test
+  public void anAddressWeighsWhatItIsLong() {
+    String address = "/api/songs/" + "0".repeat(7_000) + "1";
+    KeptAnswers.Key key = new KeptAnswers.Key(address, "a=1", QUESTION.day(), 7);
+    assertEquals(key.weight(), 2 * (address.length() + 3));
+  }
 }
