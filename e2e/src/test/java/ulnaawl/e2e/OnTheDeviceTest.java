@@ -1,8 +1,12 @@
 package ulnaawl.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -12,6 +16,41 @@ public class OnTheDeviceTest extends BrowserTest {
   @Override
   boolean isKept() {
     return true;
+  }
+
+  /** By hand, and apart from the list that the app has: whose answers may not lie on a device. */
+  private static final Pattern NEVER =
+      Pattern.compile(
+          "/api/(people|away|backups|calendars|club|history|imports|invitations|live|log|proposals"
+              + "|questions|sample|screens|sessions|shared|shares|tables|tokens)\\b.*"
+              + "|.*/(brief|stand-ins|register|requests|polls|pdf|xspf|csv|m3u|sheet\\.pdf)");
+
+  /** Asks every address of the contract that only reads, and says what lies on the device then. */
+  private static final String ASK_ALL =
+      """
+      async () => {
+        const contract = await (await fetch('/api/openapi')).json()
+        const paths = Object.keys(contract.paths)
+          .filter((path) => contract.paths[path].get && !path.endsWith('/events'))
+        for (const path of paths)
+          await (await fetch(path.replace(/\\{\\w+\\}/g, '1'))).arrayBuffer()
+        const kept = await (await caches.open('answers')).keys()
+        return { asked: paths.length, kept: kept.map((one) => new URL(one.url).pathname) }
+      }
+      """;
+
+  @Test
+  public void onlyWhatIsMeantToBeIsKept() {
+    Page page = signedIn("Oda Marsh");
+    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+    page.reload();
+    Map<?, ?> seen = (Map<?, ?>) page.evaluate(ASK_ALL);
+    assertTrue(((Number) seen.get("asked")).intValue() > 80, String.valueOf(seen.get("asked")));
+    List<?> kept = (List<?>) seen.get("kept");
+    assertTrue(kept.contains("/api/classes/1") && kept.contains("/api/session"), kept.toString());
+    assertEquals(
+        kept.stream().filter(it -> NEVER.matcher(String.valueOf(it)).matches()).toList(),
+        List.of());
   }
 
   /** What was read is there without a network, and the run-through goes on. */

@@ -22,7 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 public class RubbishClubFileTest extends ServerTest {
 
   private static final int FILES =
-      Integer.getInteger("ulna.rubbish", Boolean.getBoolean("ulna.long") ? 400 : 24);
+      Integer.getInteger("ulna.rubbish", Boolean.getBoolean("ulna.long") ? 400 : 10);
   private static final long SEED = Long.getLong("ulna.fuzz.seed", 11);
   private static final String OWN = "arrives-by-ferry";
   private static final int MOST_OF_KIND = 3;

@@ -16,7 +16,7 @@ import ulnaawl.text.DataFile;
 /** What a value may be beyond what its table lets in, read from {@code club-values.txt}. */
 final class ClubValues {
 
-  private static final Pattern RANGE = Pattern.compile("(\\d+) to (\\d+)");
+  private static final Pattern RANGE = Pattern.compile("^(\\d+) to (\\d+)$");
   private static final String DAYS = " days";
   private static final List<List<String>> ROWS = DataFile.rows(ClubValues.class, "club-values.txt");
   private static final Map<List<String>, Rule> RULES =
