@@ -31,6 +31,8 @@ public class WithoutSeeingTest extends BrowserTest {
 
     wilma.goesTo("Write a dance", "Untitled");
     wilma.on("textbox \"Step text\"");
+    // Wherever the cursor was put when the page had opened.
+    wilma.presses("Control+A");
     wilma.types("title: Blind Man's Reel\nsection 1\n1-4  vine R, touch L\n5-8  vine L, tuch R\n");
     wilma.hears("1 to mend");
     wilma.presses("Control+A");
