@@ -269,7 +269,7 @@ public class HostileTest {
         answers.keySet().stream().allMatch(it -> it == 200 || it == 503), answers.toString());
   }
 
-  /** The same club with so long a history that it has 21 MB. */
+  /** The same club with so long a history that it has some 18 MB. */
   private static byte[] large(String file) {
     JsonObject club = JsonParser.parseString(file).getAsJsonObject();
     JsonArray log = club.getAsJsonArray("log");
