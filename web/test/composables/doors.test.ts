@@ -54,6 +54,20 @@ describe('a door', () => {
     expect(page.router.currentRoute.value.path).toBe('/classes')
   })
 
+  it.each(['signing in', 'joining'])(
+    'says by %s for whom the device keeps answers from now on',
+    async (how) => {
+      localStorage.clear()
+      const ines = { name: 'Ines', role: 'VIEWER', leads: [], needsSetup: false, invented: false }
+      serve({ 'POST /api/session': () => ines, 'POST /api/join': () => ines })
+      await show({ template: '<i />' }, { nobody: true })
+      const session = useSession()
+      if (how === 'joining') await session.join({ word: 'w0rd', name: 'Ines', password: 'lantern-light' })
+      else await session.begin({ name: 'Ines', password: 'lantern-light' })
+      expect(JSON.parse(localStorage.getItem('ulna-kept-for') ?? '{}').who).toBe('Ines, VIEWER')
+    },
+  )
+
   it('out of the club forgets who was signed in', async () => {
     serve({ 'DELETE /api/session': () => undefined, 'GET /api/session': () => ({ leads: [] }) })
     const { page, has } = await on(useSignOut)

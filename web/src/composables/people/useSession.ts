@@ -30,30 +30,35 @@ export const useSession = defineStore('session', () => {
   const invented = computed(() => session.value?.invented ?? false)
   const needsSetup = computed(() => session.value?.needsSetup ?? false)
 
+  /** From now on it is this one, and so is what the device keeps. */
+  async function isNow(found: Schemas['Session']) {
+    session.value = found
+    if (found.name !== undefined) await keepFor(`${found.name}, ${found.role}`)
+  }
+
   async function load() {
     await forgetUnused()
-    session.value = await ask(api.GET('/api/session'))
-    if (name.value !== undefined) await keepFor(`${name.value}, ${session.value.role}`)
+    await isNow(await ask(api.GET('/api/session')))
   }
 
   async function begin(body: Schemas['Credentials']) {
     await forgetAnswers()
-    session.value = await ask(api.POST('/api/session', { body }))
+    await isNow(await ask(api.POST('/api/session', { body })))
   }
 
   /** Makes the first owner, with the code that stands where the server was started. */
   async function setUp(body: Schemas['FirstOwner']) {
-    session.value = await ask(api.POST('/api/setup', { body }))
+    await isNow(await ask(api.POST('/api/setup', { body })))
   }
 
   /** Joins the club with the word of an invitation. */
   async function join(body: Schemas['Joining']) {
-    session.value = await ask(api.POST('/api/join', { body }))
+    await isNow(await ask(api.POST('/api/join', { body })))
   }
 
   /** Chooses a new password with the word of a link. */
   async function choosePassword(body: Schemas['NewPassword']) {
-    session.value = await ask(api.POST('/api/password', { body }))
+    await isNow(await ask(api.POST('/api/password', { body })))
   }
 
   async function end() {

@@ -2,9 +2,7 @@ package ulnaawl.sheet.read;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.sheet.Doubt;
@@ -61,25 +59,11 @@ public final class SheetReader {
     int most = most(lines);
     ReadSheet read =
         new SheetComposer(SheetLayout.of(lines.subList(0, most), book), book).compose();
-    Set<Integer> tooLong =
-        lines.stream()
-            .filter(SheetLine::isTooLong)
-            .map(SheetLine::number)
-            .collect(Collectors.toUnmodifiableSet());
-    if (most == lines.size() && tooLong.isEmpty()) {
-      return read;
-    }
     List<ReadLine> all = new ArrayList<>();
-    read.lines()
-        .forEach(line ->
-            all.add(tooLong.contains(line.number()) ? unread(line.number(), line.text()) : line));
-    lines
-        .subList(most, lines.size())
-        .forEach(line ->
-            all.add(
-                line.isEmpty() && !line.isTooLong()
-                    ? blank(line)
-                    : unread(line.number(), line.written())));
+    for (int i = 0; i < lines.size(); i++) {
+      SheetLine line = lines.get(i);
+      all.add(i < most && !line.isTooLong() ? read.lines().get(i) : unread(line));
+    }
     return new ReadSheet(read.title(), read.stepText(), all);
   }
 
@@ -93,12 +77,10 @@ public final class SheetReader {
     return most;
   }
 
-  private static ReadLine blank(SheetLine line) {
-    return new ReadLine(line.number(), line.written(), true, List.of(), List.of(), List.of());
-  }
-
-  /** A line beyond those that are read: it is shown, and said not to be. */
-  private static ReadLine unread(int number, String written) {
-    return new ReadLine(number, written, false, List.of(), List.of(new Doubt.Unread()), List.of());
+  /** A line that is too long, or beyond those that are read: it is shown, and said not to be. */
+  private static ReadLine unread(SheetLine line) {
+    boolean blank = line.isEmpty() && !line.isTooLong();
+    List<Doubt> doubts = blank ? List.of() : List.of(new Doubt.Unread());
+    return new ReadLine(line.number(), line.written(), blank, List.of(), doubts, List.of());
   }
 }

@@ -1,6 +1,7 @@
 package ulnaawl.server.http;
 
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import ulnaawl.formats.json.ListFile;
 
 /**
@@ -8,6 +9,7 @@ import ulnaawl.formats.json.ListFile;
  * colleagues texts and lists, and files go to few addresses. By the time it is asked, the table of
  * access has been.
  */
+@RequiredArgsConstructor
 enum BodyKind {
   /** Without an account: a hall full of phones at one address votes at once. */
   STRANGERS(256, 2, 8),
@@ -19,10 +21,10 @@ enum BodyKind {
   private static final int MB = 1024 * 1024;
 
   /** Bytes of what a stranger sends. */
-  static final int MOST_OF_STRANGER = 16 * 1024;
+  private static final int MOST_OF_STRANGER = 16 * 1024;
 
   /** Bytes of any other body: room for the longest step text and some. */
-  static final int MOST_OF_PERSON = 512 * 1024;
+  private static final int MOST_OF_PERSON = 512 * 1024;
 
   private static final Map<String, Integer> MOST_OF_FILE =
       Map.of(
@@ -32,15 +34,11 @@ enum BodyKind {
           "/api/club/file", ListFile.MOST_BYTES,
           "/api/club/file/look", ListFile.MOST_BYTES);
 
+  /** Bodies of one sender, megabytes of one sender, megabytes of all. */
   private final int mostOfOne;
+
   private final int megabytesOfOne;
   private final int megabytes;
-
-  BodyKind(int mostOfOne, int megabytesOfOne, int megabytes) {
-    this.mostOfOne = mostOfOne;
-    this.megabytesOfOne = megabytesOfOne;
-    this.megabytes = megabytes;
-  }
 
   /** None of this kind is here yet. */
   BodiesUnderway begin() {
