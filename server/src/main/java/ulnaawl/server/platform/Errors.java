@@ -2,6 +2,7 @@ package ulnaawl.server.platform;
 
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
+import org.apache.catalina.connector.ClientAbortException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.NonTransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
@@ -70,6 +71,10 @@ class Errors extends ResponseEntityExceptionHandler {
         HttpStatus.SERVICE_UNAVAILABLE,
         "The server has to open its database anew; nothing was changed. Try again in a moment.");
   }
+
+  /** Whoever asked has left in the middle of the answer: nobody is there to be told anything. */
+  @ExceptionHandler(ClientAbortException.class)
+  void left() {}
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception unexpected) {
