@@ -1,5 +1,11 @@
 import type { Schemas } from '@/api/client'
 
+/** People of the club, as they are sent; everybody is invented. */
+export const ODA = { id: 1, name: 'Oda' }
+export const WILMA = { id: 2, name: 'Wilma' }
+export const TOMAS = { id: 3, name: 'Tomas' }
+export const INES = { id: 4, name: 'Ines' }
+
 type Place = Schemas['PlaceView']
 
 /** A place as the server would say it, with what a test wants of it. */
@@ -43,7 +49,7 @@ export function songCard(
     phrases: 'A 32',
     style: 'two-step',
     updatedAt: '2026-11-20T19:30:00',
-    updatedBy: 'Oda',
+    updatedBy: ODA,
     ...wanted,
     song: {
       title: 'Half Past Harvest',

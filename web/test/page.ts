@@ -4,6 +4,7 @@ import { onTestFinished, vi } from 'vitest'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import type { Component } from 'vue'
 import { useSession, type Role } from '@/composables/people/useSession'
+import { ODA } from './made'
 
 export interface Page {
   view: VueWrapper
@@ -41,7 +42,7 @@ export async function show(component: Component, options: Options = {}): Promise
   setActivePinia(pinia)
   useSession().session = options.nobody
     ? { leads: [], needsSetup: true, invented: false }
-    : { name: 'Oda', role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
+    : { ...ODA, role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

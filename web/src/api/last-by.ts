@@ -4,7 +4,7 @@ import { api, ask } from './client'
 export async function lastBy(thing: 'GROUP' | 'CLASS' | 'SOCIAL', id: number): Promise<string> {
   try {
     const history = await ask(api.GET('/api/history/{thing}/{id}', { params: { path: { thing, id } } }))
-    return history[0]?.by ?? 'a colleague'
+    return history[0]?.by.name ?? 'a colleague'
   } catch {
     // A name is no reason not to show the thing itself, where there is no network.
     return 'a colleague'

@@ -14,11 +14,11 @@ export interface Changed {
   thing: Thing
   id: number
   version: number
-  by: string
+  by: Schemas['ClubPerson']
 }
 
 /** Everybody who is at a place. */
 export interface There {
   place: Schemas['Place']
-  people: string[]
+  people: Schemas['ClubPerson'][]
 }

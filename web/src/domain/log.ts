@@ -24,7 +24,8 @@ export interface LogLine {
 /** What became of a class, as it is being written down. */
 export interface Log {
   note: string
-  ledBy: string
+  /** Nobody where it was whoever writes it down. */
+  ledBy?: Schemas['ClubPerson']
   heads?: number
   there?: number[]
   lines: LogLine[]
@@ -62,7 +63,7 @@ export function filledIn(
     }
     return [filled]
   })
-  return { note: '', ledBy: sheet.leader ?? '', lines }
+  return { note: '', ledBy: sheet.leader, lines }
 }
 
 /** What was filled in already stays where the running order changed meanwhile. */
@@ -91,7 +92,7 @@ export function toSend(
     version,
     key,
     note: log.note.trim(),
-    ledBy: log.ledBy || undefined,
+    ledBy: log.ledBy,
     came,
     lines: log.lines
       .filter((line) => line.danced)

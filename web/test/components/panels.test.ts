@@ -7,6 +7,7 @@ import RemovedList from '@/components/removed-list/RemovedList.vue'
 import type { Clash } from '@/composables/page/useVersioned'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
+import { TOMAS, INES } from '../made'
 
 const said = vi.hoisted(() => ({ notices: [] as string[] }))
 vi.mock('@/composables/page/say', () => ({
@@ -85,7 +86,7 @@ describe('a history', () => {
   const entry = (toVersion: number, action: string, more: object = {}) => ({
     id: toVersion,
     at: '2026-11-24T18:30:00',
-    by: 'Ines',
+    by: INES,
     action,
     fromVersion: toVersion - 1,
     toVersion,
@@ -157,7 +158,7 @@ describe('what was removed', () => {
   const gone = {
     id: 5,
     subject: 'Monday Hall, 2026-11-30',
-    by: 'Tomas',
+    by: TOMAS,
     at: '2026-11-24T18:30:00',
     version: 2,
   }

@@ -8,6 +8,7 @@ import { useSignOut } from '@/composables/people/useSignOut'
 import { useSession, type Role } from '@/composables/people/useSession'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
+import { INES } from '../made'
 
 /** What a composable gives on a page of its own. */
 async function on<T>(use: () => T, as: Role = 'INSTRUCTOR') {
@@ -58,7 +59,7 @@ describe('a door', () => {
     'says by %s for whom the device keeps answers from now on',
     async (how) => {
       localStorage.clear()
-      const ines = { name: 'Ines', role: 'VIEWER', leads: [], needsSetup: false, invented: false }
+      const ines = { ...INES, role: 'VIEWER', leads: [], needsSetup: false, invented: false }
       serve({ 'POST /api/session': () => ines, 'POST /api/join': () => ines })
       await show({ template: '<i />' }, { nobody: true })
       const session = useSession()

@@ -30,7 +30,8 @@ const NEVER = [
   '/api/live/events',
   '/api/log',
   '/api/people',
-  '/api/people/names',
+  '/api/people/leaders',
+  '/api/people/left',
   '/api/proposals',
   '/api/questions',
   '/api/sample',
@@ -78,7 +79,7 @@ describe('what a device keeps', () => {
   })
 
   it.each([
-    '/api/people/names',
+    '/api/people/leaders',
     '/api/classes/3/brief',
     '/api/classes/3/',
     '/api/classesx',

@@ -6,6 +6,7 @@ import { useChanges, useHere, useLive, type Place } from '@/composables/together
 import { useSession } from '@/composables/people/useSession'
 import { within } from '../scope'
 import { askedOf, serve } from '../server'
+import { INES } from '../made'
 
 /** A line to a server that says what the test says. */
 class Line extends EventTarget {
@@ -29,7 +30,7 @@ class Line extends EventTarget {
   }
 }
 
-const ODA = { name: 'Oda', role: 'INSTRUCTOR' as const, leads: [], needsSetup: false, invented: false }
+const ODA = { id: 1, name: 'Oda', role: 'INSTRUCTOR' as const, leads: [], needsSetup: false, invented: false }
 const at = (id: number): Place => ({ spot: 'DANCE', id, group: 0 })
 const TIN = at(3)
 let seen: DocumentVisibilityState = 'visible'
@@ -86,9 +87,9 @@ describe('the line on which changes are told', () => {
         (by, version) => told.push([by, version]),
       ),
     )
-    Line.last.says('changed', { thing: 'DANCE', id: 3, version: 5, by: 'Ines' })
-    Line.last.says('changed', { thing: 'DANCE', id: 4, version: 2, by: 'Ines' })
-    Line.last.says('changed', { thing: 'SONG', id: 3, version: 2, by: 'Ines' })
+    Line.last.says('changed', { thing: 'DANCE', id: 3, version: 5, by: INES })
+    Line.last.says('changed', { thing: 'DANCE', id: 4, version: 2, by: INES })
+    Line.last.says('changed', { thing: 'SONG', id: 3, version: 2, by: INES })
     expect(told).toEqual([['Ines', 5]])
     Line.last.says('hello', { page: 'p2' })
     expect(told).toEqual([
@@ -147,9 +148,9 @@ describe('who is here', () => {
     Line.last.says('hello', { page: 'p1' })
     await flushPromises()
     expect(askedOf('PUT', '/api/live/here')[0].body).toEqual({ page: 'p1', place: TIN })
-    Line.last.says('there', { place: TIN, people: ['Oda', 'Ines'] })
+    Line.last.says('there', { place: TIN, people: [ODA, { id: 4, name: 'Ines' }] })
     expect(live.others).toEqual(['Ines'])
-    Line.last.says('there', { place: at(4), people: ['Tomas'] })
+    Line.last.says('there', { place: at(4), people: [{ id: 3, name: 'Tomas' }] })
     expect(live.others).toEqual(['Ines'])
     place.value = at(4)
     await flushPromises()

@@ -4,8 +4,9 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { useWaiting } from '@/composables/device/useWaiting'
 import { useSession, type Role } from '@/composables/people/useSession'
 import { serve } from '../server'
+import { INES, ODA } from '../made'
 
-const plan = (id: number, leader: string | undefined, version = 1, recorded = false) => ({
+const plan = (id: number, leader: typeof ODA | undefined, version = 1, recorded = false) => ({
   planned: { id, leader, version, recorded },
 })
 
@@ -14,20 +15,14 @@ beforeEach(() => {
     'GET /api/proposals': () => ({ open: [{ id: 1 }, { id: 2 }], decided: [{ id: 3 }] }),
     'GET /api/questions': () => ({ asked: [{ id: 5 }], answered: [] }),
     'GET /api/classes': () => ({
-      coming: [
-        plan(11, 'Oda', 4),
-        plan(12, undefined),
-        plan(13, undefined, 1, true),
-        plan(14, 'Ines', 9),
-        {},
-      ],
+      coming: [plan(11, ODA, 4), plan(12, undefined), plan(13, undefined, 1, true), plan(14, INES, 9), {}],
     }),
   })
 })
 
 async function waiting(role: Role) {
   setActivePinia(createPinia())
-  useSession().session = { name: 'Oda', role, leads: [], needsSetup: false, invented: false }
+  useSession().session = { ...ODA, role, leads: [], needsSetup: false, invented: false }
   const now = useWaiting()
   await flushPromises()
   return now

@@ -16,7 +16,7 @@ import {
 } from '@/domain/evening'
 import { filledIn, keptOf, toSend, unsaid } from '@/domain/log'
 import { closedIn, marks, mondayOf, monthsOver, weeksUntil } from '@/domain/weeks'
-import { classSheet, line } from '../made'
+import { classSheet, INES, line } from '../made'
 
 const MINUTE = 60_000
 const sheet = classSheet({
@@ -104,9 +104,9 @@ describe('a log', () => {
   ] as Parameters<typeof filledIn>[1]
 
   it('is filled in as planned where nobody was on the floor with it', () => {
-    const log = filledIn({ ...sheet, leader: 'Ines' }, expected, undefined, at(70))
+    const log = filledIn({ ...sheet, leader: INES }, expected, undefined, at(70))
     expect(log.lines.map((one) => one.danced)).toEqual([true, true, true])
-    expect(log.ledBy).toBe('Ines')
+    expect(log.ledBy).toEqual(INES)
   })
 
   it('is filled in as the evening went: what was left out, how long it took, what was reached', () => {

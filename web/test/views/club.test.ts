@@ -38,7 +38,7 @@ describe('people', () => {
       'GET /api/people': () => [],
       'GET /api/invitations': () => open,
       'POST /api/invitations': ({ body }) => {
-        open = [{ id: 5, by: 'Oda Marsh', at: AT, goodUntil: AT, ...body }]
+        open = [{ id: 5, by: { id: 1, name: 'Oda Marsh' }, at: AT, goodUntil: AT, ...body }]
         return { word: 'c0ffee' }
       },
       'DELETE /api/invitations/{id}': () => ((open = []), {}),
@@ -62,7 +62,11 @@ describe('people', () => {
 
   it('join with the word of their link; the server says when it is no good', async () => {
     serve({
-      'POST /api/join/look': () => ({ name: 'Ines Kallas', role: 'VIEWER', by: 'Oda Marsh' }),
+      'POST /api/join/look': () => ({
+        name: 'Ines Kallas',
+        role: 'VIEWER',
+        by: { id: 1, name: 'Oda Marsh' },
+      }),
       'POST /api/join': () => new Refused(409, 'There is somebody called Ines Kallas already.'),
     })
     const page = await show(JoinView, { path: '/join#c0ffee', route: '/join' })
@@ -85,6 +89,7 @@ describe('people', () => {
       'GET /api/invitations': () => [],
       'GET /api/people': () => [INES],
       'GET /api/session': () => ({
+        id: 1,
         name: 'Oda Marsh',
         role: 'INSTRUCTOR',
         leads: [],
@@ -164,6 +169,7 @@ describe('a new password', () => {
       'GET /api/sessions': () => [],
       'GET /api/away': () => [],
       'PUT /api/session/password': () => ({
+        id: 1,
         name: 'Oda Marsh',
         role: 'INSTRUCTOR',
         leads: [],

@@ -7,6 +7,7 @@ import { MOST_BYTES, useImport, type Find } from '@/views/exchange/useImport'
 import { until } from '../page'
 import { within } from '../scope'
 import { askedOf, Refused, serve } from '../server'
+import { ODA } from '../made'
 
 const find = (number: number, more: Partial<Find> = {}): Find => ({
   number,
@@ -34,7 +35,7 @@ beforeEach(() => {
     'POST /api/imports': () =>
       refuse
         ? new Refused(409, 'Nothing was taken. Look at the files again.')
-        : { id: 3, at: '2026-11-28T09:00:00', by: 'Oda', files: 'a.csv', counts: [], undone: false },
+        : { id: 3, at: '2026-11-28T09:00:00', by: ODA, files: 'a.csv', counts: [], undone: false },
   })
 })
 

@@ -6,7 +6,7 @@ import GroupForm from '@/views/groups/GroupForm.vue'
 import SocialForm from '@/views/socials/SocialForm.vue'
 import SignInView from '@/views/account/SignInView.vue'
 import AgendaView from '@/views/classes/AgendaView.vue'
-import { classSheet, line } from '../made'
+import { classSheet, INES, line, WILMA } from '../made'
 import { show, type Page } from '../page'
 import { askedOf, Refused, serve } from '../server'
 
@@ -114,7 +114,7 @@ describe('a group', () => {
     let now = GROUP
     serve({
       'GET /api/groups/{id}': () => ({ group: now }),
-      'GET /api/history/GROUP/{id}': () => [{ by: 'Wilma' }],
+      'GET /api/history/GROUP/{id}': () => [{ by: WILMA }],
       'PUT /api/groups/{id}': ({ body }) =>
         body.version === now.version ? { ...now, ...body, version: 5 } : new Refused(409, 'changed'),
     })
@@ -192,7 +192,7 @@ describe('the frame of a social', () => {
     serve({
       'GET /api/groups': () => groups,
       'GET /api/socials/{id}': () => now,
-      'GET /api/history/SOCIAL/{id}': () => [{ by: 'Wilma' }],
+      'GET /api/history/SOCIAL/{id}': () => [{ by: WILMA }],
       'PUT /api/socials/{id}': ({ body }) =>
         body.version === now.version
           ? (now = { ...now, ...body, version: now.version + 1 })
@@ -215,7 +215,7 @@ describe('the frame of a social', () => {
     serve({
       'GET /api/groups': () => groups,
       'GET /api/socials/{id}': () => now,
-      'GET /api/history/SOCIAL/{id}': () => [{ by: 'Wilma' }],
+      'GET /api/history/SOCIAL/{id}': () => [{ by: WILMA }],
       'PUT /api/socials/{id}': () => new Refused(409, 'changed'),
     })
     const page = await show(SocialForm, { props: { social: 5 } })
@@ -321,7 +321,7 @@ describe('the agenda', () => {
       'GET /api/classes': () => ({
         today: '2026-11-24',
         coming: [coming(1, { nextDate: '2026-11-23', planned }), coming(2, {})],
-        recent: [classSheet({ id: 4, recordedBy: 'Ines', note: 'full house', date: '2026-11-16' })],
+        recent: [classSheet({ id: 4, recordedBy: INES, note: 'full house', date: '2026-11-16' })],
       }),
       'POST /api/classes': () => classSheet({ id: 77 }),
     })

@@ -6,6 +6,7 @@ import RequestsCard from '@/views/groups/RequestsCard.vue'
 import RulingLine from '@/views/groups/RulingLine.vue'
 import { show } from '../page'
 import { askedOf, serve } from '../server'
+import { ODA } from '../made'
 
 vi.mock('@/composables/page/confirm', () => ({ confirmed: async () => true }))
 
@@ -27,7 +28,7 @@ describe('what a person says against the record', () => {
 
   it('is taken back, or a retired dance brought back', async () => {
     serve({ 'DELETE /api/groups/{id}/rulings/{dance}': () => undefined })
-    const ruling = { fromRecord: 'TAUGHT' as const, by: 'Oda', on: '2026-11-24', note: 'stale' }
+    const ruling = { fromRecord: 'TAUGHT' as const, by: ODA, on: '2026-11-24', note: 'stale' }
     const page = await show(RulingLine, {
       props: { group: 3, one: standing({ stage: 'RETIRED', ruling }), may: true },
     })
@@ -45,7 +46,7 @@ describe('what is asked for', () => {
     askedBy: 'Greta',
     askedOn: '2026-11-20',
     note: '',
-    by: 'Oda',
+    by: ODA,
     ...more,
   })
 

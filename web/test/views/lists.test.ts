@@ -6,7 +6,7 @@ import { ANY as ANY_SONG, filterSongs, type Song } from '@/views/songs/filter'
 import { adopted, mergeOrders, orderWords, type Line } from '@/views/classes/order'
 import { mergeTeaches, type Drill } from '@/views/teaching/order'
 import { callOn, span, warnOn } from '@/domain/calls'
-import { place } from '../made'
+import { INES, place } from '../made'
 import { within } from '../scope'
 import { askedOf, Refused, serve } from '../server'
 
@@ -85,7 +85,7 @@ describe('the list of songs', () => {
     meter: 'FOUR',
     phrases: '',
     updatedAt: '2026-11-01T10:00:00',
-    updatedBy: 'Ines',
+    updatedBy: INES,
     version: 1,
     song: { title, countRate: '1', ...more },
     ...card,

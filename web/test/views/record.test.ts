@@ -9,7 +9,7 @@ import OrderLine from '@/views/classes/OrderLine.vue'
 import BestOrderPanel from '@/views/classes/BestOrderPanel.vue'
 import FloorView from '@/views/evening/FloorView.vue'
 import LogView from '@/views/evening/LogView.vue'
-import { classSheet, line } from '../made'
+import { classSheet, INES, line, ODA, WILMA } from '../made'
 import { show } from '../page'
 import { askedOf, offline, Refused, serve } from '../server'
 
@@ -49,7 +49,7 @@ beforeEach(() => {
       { line: 3, happened: 'DANCED', shown: [1, 2, 3], allSections: 3, outcome: 'SOLID', noted: false, more },
     ],
     'GET /api/groups/{id}/register': () => ({ kind: 'HEADS', dancers: [], came: [] }),
-    'GET /api/people/names': () => ['Ines', 'Oda'],
+    'GET /api/people/leaders': () => [INES, ODA],
     'GET /api/classes/{id}/late': () => ({
       lines: [
         { line: 2, minutes: 3, what: 'SHORTER', text: '2 minutes shorter', cost: 4 },
@@ -130,7 +130,7 @@ describe('the log of a class', () => {
     await press('Write it down')
     offline(false)
     useSession().session = {
-      name: 'Ines',
+      ...INES,
       role: 'CO_INSTRUCTOR',
       leads: [],
       needsSetup: false,
@@ -138,7 +138,7 @@ describe('the log of a class', () => {
     }
     await useOutbox().flush()
     expect(sent()).toHaveLength(0)
-    useSession().session = { name: 'Oda', role: 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
+    useSession().session = { ...ODA, role: 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
     await useOutbox().flush()
     expect(sent()).toHaveLength(1)
   })
@@ -276,9 +276,9 @@ describe('a line of the running order', () => {
             { code: 'due', text: 'Due today.' },
             { code: 'chosen-by', text: 'Chosen by Oda.' },
           ],
-          changedBy: 'Ines',
+          changedBy: INES,
           changedAt: '2026-11-20T08:00:00',
-          teachBy: 'Wilma',
+          teachBy: WILMA,
         }),
       },
     })

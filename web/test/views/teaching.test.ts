@@ -14,6 +14,7 @@ import { useWatchOuts } from '@/views/teaching/useWatchOuts'
 import { show } from '../page'
 import { within } from '../scope'
 import { asked, askedOf, serve } from '../server'
+import { INES } from '../made'
 
 const asks = vi.hoisted(() => ({ answer: 'left foot is free' as string | undefined, done: [] as string[] }))
 vi.mock('element-plus', async (original) => ({
@@ -139,7 +140,7 @@ describe('a drill', () => {
 })
 
 describe('whether a teach is safe', () => {
-  const saved = { updatedBy: 'Ines', updatedAt: '2026-11-24T18:30:00', gone: 0 }
+  const saved = { updatedBy: INES, updatedAt: '2026-11-24T18:30:00', gone: 0 }
   const said = async (props: object) => (await show(TeachSaved, { props: { unsaved: '', ...props } })).words()
 
   it('is said: by whom, or why not, and what is left out because its sections are gone', async () => {
@@ -185,7 +186,7 @@ describe('the bar above a teach', () => {
 })
 
 describe('readiness', () => {
-  const props = { sheet: sheet(), watchOuts: [{ section: 1, note: 'turns late', by: 'Ines', version: 2 }] }
+  const props = { sheet: sheet(), watchOuts: [{ section: 1, note: 'turns late', by: INES, version: 2 }] }
 
   it('is told by the end, or after the drill that one looks at, or before the first', async () => {
     const page = await show(PracticePanel, { props })
@@ -248,7 +249,7 @@ describe('marks', () => {
   })
 
   it('are taken away in the version that one has seen', async () => {
-    const known = options([{ section: 2, note: '', by: 'Ines', version: 4 }])
+    const known = options([{ section: 2, note: '', by: INES, version: 4 }])
     await within(() => useWatchOuts(ref(1), known, async () => undefined)).mark(2)
     expect(askedOf('DELETE', '/api/dances/1/watch-outs/2')[0].query.get('version')).toBe('4')
   })

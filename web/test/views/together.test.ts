@@ -6,7 +6,7 @@ import ShareList from '@/views/account/ShareList.vue'
 import BriefView from '@/views/handover/BriefView.vue'
 import ProposalCard from '@/views/waiting/ProposalCard.vue'
 import WaitingView from '@/views/waiting/WaitingView.vue'
-import { classSheet } from '../made'
+import { classSheet, INES, ODA, TOMAS, WILMA } from '../made'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
 
@@ -33,7 +33,7 @@ function proposal(changes: Partial<Schemas['ProposedView']> = {}): Schemas['Prop
     content: TEXT.replace('5-8  vine L', '5-8  rocking chair'),
     title: 'Tin',
     note: 'reads better',
-    by: 'Tomas',
+    by: TOMAS,
     at: AT,
     state: 'OPEN',
     answer: '',
@@ -69,7 +69,7 @@ describe('a proposed change', () => {
 
   it('is withdrawn by whoever made it, and taken over by no co-instructor', async () => {
     serve({ 'DELETE /api/proposals/{id}': () => undefined })
-    const own = proposal({ by: 'Oda' })
+    const own = proposal({ by: ODA })
     const page = await show(ProposalCard, { props: { proposal: own }, as: 'CO_INSTRUCTOR' })
     expect(page.words()).not.toContain('Take it over')
     await page.press('Withdraw')
@@ -78,8 +78,8 @@ describe('a proposed change', () => {
 })
 
 describe('what waits', () => {
-  const question = { id: 1, groupName: 'Turners', classId: 5, text: 'Which way?', by: 'Ines' }
-  const agenda = (leader?: string) => ({
+  const question = { id: 1, groupName: 'Turners', classId: 5, text: 'Which way?', by: INES }
+  const agenda = (leader?: typeof ODA) => ({
     today: '2026-11-24',
     recent: [],
     coming: [{ planned: { ...classSheet({ version: 3 }), leader } }],
@@ -103,7 +103,7 @@ describe('what waits', () => {
     serve({
       'GET /api/proposals': () => ({ open: [], decided: [] }),
       'GET /api/questions': () => ({ asked: [], answered: [] }),
-      'GET /api/classes': () => agenda('Oda'),
+      'GET /api/classes': () => agenda(ODA),
     })
     const page = await show(WaitingView, { as: 'CO_INSTRUCTOR' })
     await flushPromises()
@@ -120,12 +120,10 @@ describe('a brief', () => {
     startsAt: '20:00',
     place: 'Hall',
     minutes: 90,
-    leader: 'Oda',
-    lastLeader: 'Wilma',
+    leader: ODA,
+    lastLeader: WILMA,
     summary: ['You last led them on 5 November; 1 class since, led by Wilma.'],
-    since: [
-      { date: '2026-11-26', leader: 'Wilma', done: ['Tin: danced, solid'], missing: ['Ana'], note: '' },
-    ],
+    since: [{ date: '2026-11-26', leader: WILMA, done: ['Tin: danced, solid'], missing: ['Ana'], note: '' }],
     plan: [{ kind: 'TEACH', minutes: 20, title: 'Tin', dance: 7, why: 'Due today.' }],
     dances: [
       {
@@ -143,13 +141,13 @@ describe('a brief', () => {
       },
     ],
     wishes: [],
-    notes: [{ id: 9, text: 'Which way?', by: 'Ines', at: AT, asked: 'Oda', mine: false, mayAnswer: true }],
+    notes: [{ id: 9, text: 'Which way?', by: INES, at: AT, asked: ODA, mine: false, mayAnswer: true }],
   }
 
   it('says it in short first, then each dance, and is answered where it asks', async () => {
     serve({
       'GET /api/classes/{id}/brief': () => brief,
-      'GET /api/people/names': () => ['Oda', 'Ines'],
+      'GET /api/people/leaders': () => [ODA, INES],
       'PUT /api/classes/{id}/brief/notes/{note}': () => brief,
     })
     const page = await show(BriefView, { path: '/classes/5', route: '/classes/:id' })
@@ -168,7 +166,7 @@ describe('a brief', () => {
 
 describe('links for people without an account', () => {
   it('are listed with their last use, and taken back', async () => {
-    const link = { id: 3, kind: 'SHEET', label: 'Tin', by: 'Wilma', at: AT, goodUntil: AT, lastUsed: AT }
+    const link = { id: 3, kind: 'SHEET', label: 'Tin', by: WILMA, at: AT, goodUntil: AT, lastUsed: AT }
     serve({ 'GET /api/shares': () => [link], 'DELETE /api/shares/{id}': () => undefined })
     const page = await show(ShareList)
     expect(page.words()).toContain('Sheet: Tin')

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { useClass } from '@/views/classes/useClass'
-import { classSheet, line } from '../made'
+import { classSheet, INES, line, WILMA } from '../made'
 import { within } from '../scope'
 import { askedOf, offline, Refused, serve } from '../server'
 
@@ -22,7 +22,7 @@ beforeEach(() => {
   }
   serve({
     'GET /api/classes/{id}': () => kept,
-    'GET /api/history/CLASS/{id}': () => [{ by: 'Ines' }],
+    'GET /api/history/CLASS/{id}': () => [{ by: INES }],
     'PUT /api/classes/{id}': ({ body }) =>
       refusal ??
       (body.version !== kept.version
@@ -36,7 +36,7 @@ beforeEach(() => {
       body.version !== kept.version
         ? new Refused(409, 'Somebody has changed this class.')
         : renew({ lines: versions.get(body.to)?.lines }),
-    'PUT /api/classes/{id}/leader': ({ body }) => renew({ leader: body.name || undefined }),
+    'PUT /api/classes/{id}/leader': ({ body }) => renew({ leader: body.leader }),
     'DELETE /api/classes/{id}/record': () => renew({ recorded: false }),
     'DELETE /api/classes/{id}': () => undefined,
   })
@@ -66,11 +66,11 @@ describe('a running order', () => {
 
   it('comes back just as it was, with the reasons and the names that its lines had', async () => {
     const reasons = [{ code: 'due', text: 'Due today.' }]
-    kept.lines[1] = line({ id: 2, title: 'Brass Buttons', reasons, changedBy: 'Wilma' })
+    kept.lines[1] = line({ id: 2, title: 'Brass Buttons', reasons, changedBy: WILMA })
     const evening = await opened()
     await evening.change(evening.order.value.value.lines.slice(0, 1))
     await evening.undo()
-    expect(evening.sheet.value?.lines[1]).toMatchObject({ id: 2, reasons, changedBy: 'Wilma' })
+    expect(evening.sheet.value?.lines[1]).toMatchObject({ id: 2, reasons, changedBy: WILMA })
   })
 
   it('that somebody else changed before one went back shows both', async () => {
@@ -139,8 +139,8 @@ describe('a running order', () => {
 
   it('is led by somebody, taken back and removed, each with the version one has seen', async () => {
     const evening = await opened()
-    await evening.lead('Ines')
-    expect(evening.sheet.value).toMatchObject({ leader: 'Ines', version: 2 })
+    await evening.lead(INES)
+    expect(evening.sheet.value).toMatchObject({ leader: INES, version: 2 })
     await evening.takeBack()
     expect(evening.sheet.value?.recorded).toBe(false)
     await evening.bringBack(1)

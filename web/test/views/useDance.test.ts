@@ -3,20 +3,21 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useDance } from '@/views/dances/useDance'
 import { within } from '../scope'
 import { asked, askedOf, Refused, serve } from '../server'
+import { ODA, WILMA } from '../made'
 
 interface Kept {
   id: number
   version: number
   stepText: string
-  updatedBy: string
+  updatedBy: typeof ODA
 }
 let club: Map<number, Kept>
 /** Readings that are still to be answered, where a test holds them back. */
 let held: ((answer: unknown) => void)[] | undefined
 
-function change(id: number, version: number, stepText: string, updatedBy = 'Oda') {
+function change(id: number, version: number, stepText: string, updatedBy = ODA) {
   const now = club.get(id)
-  if (now && now.version !== version) return new Refused(409, `${now.updatedBy} has changed this dance.`)
+  if (now && now.version !== version) return new Refused(409, `${now.updatedBy.name} has changed this dance.`)
   const kept = { id, version: version + 1, stepText, updatedBy }
   club.set(id, kept)
   return kept
@@ -24,7 +25,7 @@ function change(id: number, version: number, stepText: string, updatedBy = 'Oda'
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
-  club = new Map([[7, { id: 7, version: 3, stepText: 'title: Tea Urn\n', updatedBy: 'Wilma' }]])
+  club = new Map([[7, { id: 7, version: 3, stepText: 'title: Tea Urn\n', updatedBy: WILMA }]])
   held = undefined
   serve({
     'GET /api/dances/{id}': ({ at }) =>
@@ -80,7 +81,7 @@ describe('a dance that is being written', () => {
   })
 
   it('counts a line’s end as one character, whatever the machine it was typed on', async () => {
-    club.set(7, { id: 7, version: 3, stepText: 'title: A\r\nby: B\rnote: C', updatedBy: 'Wilma' })
+    club.set(7, { id: 7, version: 3, stepText: 'title: A\r\nby: B\rnote: C', updatedBy: WILMA })
     const dance = await opened(7)
     expect(dance.text.value.value).toBe('title: A\nby: B\nnote: C')
     expect(dance.text.changed.value).toBe(false)
@@ -104,7 +105,7 @@ describe('a dance that is being written', () => {
   it('of two people at once shows both, and nothing is written over', async () => {
     const dance = await opened(7)
     dance.text.value.value = 'title: Mine\n'
-    change(7, 3, 'title: Theirs\n', 'Wilma')
+    change(7, 3, 'title: Theirs\n', WILMA)
     expect(await dance.text.save()).toBeUndefined()
     expect(dance.text.clash.value).toMatchObject({
       mine: 'title: Mine\n',

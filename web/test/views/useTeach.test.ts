@@ -10,7 +10,7 @@ interface Saved {
   school?: School
   minutes: number
   drills: Drill[]
-  updatedBy: string
+  updatedBy: { id: number; name: string }
 }
 
 /** A server that lays out a teach of two drills, fits by giving three turns, and keeps one teach for each group. */
@@ -38,7 +38,11 @@ vi.mock('@/api/client', () => {
       super(message)
     }
   }
-  type Saved_ = { version: number; drills: { repetitions: number; locked: boolean }[]; updatedBy: string }
+  type Saved_ = {
+    version: number
+    drills: { repetitions: number; locked: boolean }[]
+    updatedBy: { id: number; name: string }
+  }
   const sheet = (drills: { repetitions: number; locked: boolean }[], school?: string) => ({
     school,
     drills: drills.map((one) => ({ ...one, repetitions: one.locked ? one.repetitions : 3 })),
@@ -82,7 +86,7 @@ vi.mock('@/api/client', () => {
           school: body.school,
           minutes,
           drills,
-          updatedBy: server.me,
+          updatedBy: { id: server.me.length, name: server.me },
         }
         server.saved.set(group, saved)
         return { saved }
@@ -115,7 +119,12 @@ describe('a teach that is being built', () => {
     expect(kept().size).toBe(0)
     await teach.change(lock)
     expect(teach.own.value).toBe(true)
-    expect(kept().get(3)).toMatchObject({ version: 1, school: 'ADD_ON', minutes: 20, updatedBy: 'Tomas' })
+    expect(kept().get(3)).toMatchObject({
+      version: 1,
+      school: 'ADD_ON',
+      minutes: 20,
+      updatedBy: { name: 'Tomas' },
+    })
     const other = await opened()
     expect(other.own.value).toBe(true)
     expect(other.drills.value[0]).toMatchObject({ repetitions: 5, locked: true })
@@ -158,12 +167,12 @@ describe('a teach that is being built', () => {
     await flushPromises()
     expect(mine.order.clash.value).toMatchObject({ by: 'Ines' })
     expect(mine.drills.value).toHaveLength(1)
-    expect(kept().get(3)).toMatchObject({ updatedBy: 'Ines' })
+    expect(kept().get(3)).toMatchObject({ updatedBy: { name: 'Ines' } })
     mine.order.merge()
     await mine.settled()
     await flushPromises()
     expect(mine.order.clash.value).toBeUndefined()
-    expect(kept().get(3)?.updatedBy).toBe('Tomas')
+    expect(kept().get(3)?.updatedBy.name).toBe('Tomas')
   })
 
   it('says when it could not be saved, and saves it later', async () => {

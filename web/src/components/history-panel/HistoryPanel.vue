@@ -96,7 +96,7 @@ const canGoBack = (entry: Entry) =>
         <li v-for="entry in data" :key="entry.id">
           <p class="row spread">
             <span>
-              <b>{{ moment(entry.at) }}</b> {{ entry.by }} {{ WORDS[entry.action] }}
+              <b>{{ moment(entry.at) }}</b> {{ entry.by.name }} {{ WORDS[entry.action] }}
               <span class="quiet">version {{ entry.toVersion }}</span>
             </span>
             <el-button v-if="canGoBack(entry)" size="small" @click="emit('bringBack', entry.toVersion)">

@@ -44,7 +44,8 @@ async function bringBack({ id, version, subject }: Schemas['ArchivedThing']) {
       <ul>
         <li v-for="one in data" :key="one.id" class="row spread">
           <span
-            ><b>{{ one.subject }}</b> <span class="quiet"> by {{ one.by }}, {{ moment(one.at) }}</span></span
+            ><b>{{ one.subject }}</b>
+            <span class="quiet"> by {{ one.by.name }}, {{ moment(one.at) }}</span></span
           >
           <el-button size="small" @click="bringBack(one)">Bring back</el-button>
         </li>

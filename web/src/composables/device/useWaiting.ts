@@ -29,7 +29,7 @@ export const useWaiting = defineStore('waiting', () => {
   const all = computed(() => {
     if (!data.value) return undefined
     const { plans, decided, ...rest } = data.value
-    const led = plans.filter((one) => one.leader === session.name)
+    const led = plans.filter((one) => session.isMe(one.leader))
     return {
       ...rest,
       decided: session.isInstructor ? [] : decided,

@@ -6,6 +6,8 @@ import { api, ask, type Schemas } from '@/api/client'
 
 export type Role = NonNullable<Schemas['Session']['role']>
 
+type Person = Pick<Schemas['ClubPerson'], 'id' | 'name'>
+
 /** Each may do what the ones after it may. */
 const ROLES: Role[] = ['OWNER', 'INSTRUCTOR', 'CO_INSTRUCTOR', 'VIEWER']
 
@@ -13,6 +15,12 @@ const ROLES: Role[] = ['OWNER', 'INSTRUCTOR', 'CO_INSTRUCTOR', 'VIEWER']
 export const useSession = defineStore('session', () => {
   const session = ref<Schemas['Session']>()
   const name = computed(() => session.value?.name)
+  /** Whoever it is, as colleagues see them. */
+  const me = computed<Person | undefined>(() => {
+    const { id, name } = session.value ?? {}
+    return id === undefined || name === undefined ? undefined : { id, name }
+  })
+  const isMe = (one: Person | undefined) => one !== undefined && one.id === session.value?.id
   const isAtLeast = (least: Role) =>
     session.value?.role !== undefined && ROLES.indexOf(session.value.role) <= ROLES.indexOf(least)
   const isOwner = computed(() => isAtLeast('OWNER'))
@@ -20,8 +28,7 @@ export const useSession = defineStore('session', () => {
   /** Whether they may lead a class at all; who looks on may not. */
   const mayLead = computed(() => isAtLeast('CO_INSTRUCTOR'))
   /** Whether they may change a class that somebody leads. */
-  const mayChangeClass = (leader: string | undefined) =>
-    isInstructor.value || (mayLead.value && leader === name.value)
+  const mayChangeClass = (leader: Person | undefined) => isInstructor.value || (mayLead.value && isMe(leader))
   /** Whether they may change what belongs to a group. */
   const mayChangeGroup = (group: number | undefined) =>
     isInstructor.value ||
@@ -75,6 +82,8 @@ export const useSession = defineStore('session', () => {
   return {
     session,
     name,
+    me,
+    isMe,
     isOwner,
     isInstructor,
     mayLead,

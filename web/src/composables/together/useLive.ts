@@ -52,7 +52,8 @@ export const useLive = defineStore('live', () => {
     })
     line.addEventListener('there', (event) => {
       const there = JSON.parse(event.data as string) as There
-      if (isHere(there.place)) others.value = there.people.filter((name) => name !== session.name)
+      if (isHere(there.place))
+        others.value = there.people.filter((one) => !session.isMe(one)).map((one) => one.name)
     })
     line.addEventListener('error', () => {
       if (source !== line) return
@@ -144,7 +145,7 @@ export function useChanges(
   const stop = useLive().listen((one) => {
     if (!one) changed(undefined, 0)
     else if (things.includes(one.thing) && (id() === undefined || one.id === id()))
-      changed(one.by, one.version)
+      changed(one.by.name, one.version)
   })
   onScopeDispose(stop)
 }

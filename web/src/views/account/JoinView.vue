@@ -38,7 +38,7 @@ onMounted(async () => {
   <TheDoor @enter="enter">
     <h1>Join the club</h1>
     <p v-if="welcome" class="quiet">
-      {{ welcome.by }} invites you as {{ ROLES[welcome.role].name.toLowerCase() }}:
+      {{ welcome.by.name }} invites you as {{ ROLES[welcome.role].name.toLowerCase() }}:
       {{ ROLES[welcome.role].may }}.
     </p>
     <template v-if="welcome">

@@ -41,7 +41,7 @@ async function revoke(id: number) {
             <strong>{{ KINDS[one.kind] }}: {{ one.label }}</strong
             >{{ ' ' }}
             <span class="quiet"
-              >until {{ moment(one.goodUntil) }}{{ one.by === session.name ? '' : `, made by ${one.by}` }},
+              >until {{ moment(one.goodUntil) }}{{ session.isMe(one.by) ? '' : `, made by ${one.by.name}` }},
               {{ one.lastUsed ? `last used ${ago(one.lastUsed, Date.now())}` : 'not used yet' }}</span
             >
           </span>

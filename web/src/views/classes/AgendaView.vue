@@ -53,7 +53,8 @@ function passed(coming: Schemas['Coming']): boolean {
               <LevelMark :level="one.level" />
               <p class="quiet">{{ one.place }}</p>
               <p v-if="one.planned?.leader">
-                led by <strong>{{ one.planned.leader === session.name ? 'you' : one.planned.leader }}</strong>
+                led by
+                <strong>{{ session.isMe(one.planned.leader) ? 'you' : one.planned.leader.name }}</strong>
               </p>
               <span v-else-if="one.planned" class="chip due">nobody leads it yet</span>
               <span v-if="passed(one)" class="chip due">not written down yet</span>
@@ -102,7 +103,7 @@ function passed(coming: Schemas['Coming']): boolean {
           <ul class="recent">
             <li v-for="one in data.recent" :key="one.id">
               <RouterLink :to="`/classes/${one.id}`">{{ day(one.date) }}, {{ one.groupName }}</RouterLink>
-              <span class="quiet">by {{ one.recordedBy }}{{ one.note ? `: “${one.note}”` : '' }}</span>
+              <span class="quiet">by {{ one.recordedBy?.name }}{{ one.note ? `: “${one.note}”` : '' }}</span>
             </li>
           </ul>
         </section>

@@ -158,8 +158,8 @@ async function add(line: Line) {
   if (await save(lines)) adding.value = false
 }
 
-async function lead(name: string) {
-  await run(() => evening.lead(name))
+async function lead(person: Schemas['ClubPerson'] | undefined) {
+  await run(() => evening.lead(person))
   await session.load()
 }
 

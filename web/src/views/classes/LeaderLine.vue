@@ -6,15 +6,15 @@ import { useSession } from '@/composables/people/useSession'
 
 /** Who leads a class; where nobody does, or who does is away, who could. */
 const props = defineProps<{ sheet: Schemas['ClassSheet']; busy: boolean }>()
-const emit = defineEmits<{ lead: [name: string] }>()
+const emit = defineEmits<{ lead: [person: Schemas['ClubPerson'] | undefined] }>()
 const session = useSession()
 const { data, load } = useLoad(() =>
   ask(api.GET('/api/classes/{id}/stand-ins', { params: { path: { id: props.sheet.id } } })),
 )
 const choosing = ref(false)
 const may = computed(() => session.mayChangeClass(props.sheet.leader))
-const mine = computed(() => props.sheet.leader === session.name)
-const me = computed(() => data.value?.people.find((one) => one.name === session.name))
+const mine = computed(() => session.isMe(props.sheet.leader))
+const me = computed(() => data.value?.people.find((one) => session.isMe(one.person)))
 const mayTake = computed(() => !mine.value && data.value?.open === true && (me.value?.free ?? false))
 
 watch(
@@ -23,19 +23,19 @@ watch(
   { immediate: true },
 )
 
-function choose(name: string) {
+function choose(person?: Schemas['ClubPerson']) {
   choosing.value = false
-  emit('lead', name)
+  emit('lead', person)
 }
 </script>
 
 <template>
   <span v-if="sheet.recorded" class="row">
-    <span v-if="sheet.leader">led by {{ sheet.leader }}</span>
+    <span v-if="sheet.leader">led by {{ sheet.leader.name }}</span>
   </span>
   <span v-else class="row no-print">
     <span v-if="sheet.leader"
-      >led by <strong>{{ mine ? 'you' : sheet.leader }}</strong></span
+      >led by <strong>{{ mine ? 'you' : sheet.leader.name }}</strong></span
     >
     <span v-else class="chip due">nobody leads it yet</span>
     <span v-if="sheet.leader && data?.open" class="chip due"
@@ -46,7 +46,7 @@ function choose(name: string) {
       size="small"
       :type="session.isInstructor ? 'default' : 'primary'"
       :loading="busy"
-      @click="choose(session.name ?? '')"
+      @click="choose(session.me)"
       >I lead it</el-button
     >
     <el-popover v-if="may" v-model:visible="choosing" trigger="click" :width="360" placement="bottom-start">
@@ -54,14 +54,14 @@ function choose(name: string) {
         <el-button size="small" :loading="busy">{{ mine ? 'I cannot…' : 'Who could lead…' }}</el-button>
       </template>
       <ul class="people" aria-label="Who could lead">
-        <li v-for="one in data?.people ?? []" :key="one.name" :class="{ busy: !one.free }">
-          <button type="button" class="plain-button" :disabled="!one.free" @click="choose(one.name)">
-            {{ one.name }}
+        <li v-for="one in data?.people ?? []" :key="one.person.id" :class="{ busy: !one.free }">
+          <button type="button" class="plain-button" :disabled="!one.free" @click="choose(one.person)">
+            {{ one.person.name }}
           </button>
           <p class="quiet">{{ one.why.join(' ') }}</p>
         </li>
         <li v-if="sheet.leader">
-          <button type="button" class="plain-button" @click="choose('')">Nobody in particular</button>
+          <button type="button" class="plain-button" @click="choose()">Nobody in particular</button>
         </li>
       </ul>
     </el-popover>

@@ -58,10 +58,10 @@ const teach = computed(() => `/dances/${props.line.dance}/teach?${query.value}&m
       <p class="row quiet">
         <span v-if="points !== undefined && points !== 0">{{ points }} points by the club's weights</span>
         <RouterLink v-if="line.teachBy && line.dance" class="chip" :to="teach"
-          >teach laid out by {{ line.teachBy }}</RouterLink
+          >teach laid out by {{ line.teachBy.name }}</RouterLink
         >
         <span v-if="line.changedBy" class="chip"
-          >changed by {{ line.changedBy
+          >changed by {{ line.changedBy.name
           }}{{ line.changedAt ? `, ${day(line.changedAt.slice(0, 10))}` : '' }}</span
         >
       </p>

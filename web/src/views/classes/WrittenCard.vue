@@ -42,7 +42,7 @@ function more(one: Schemas['EntryOfClass']): string {
       </li>
       <li v-if="sheet.written.length === 0">No dance was danced.</li>
     </ul>
-    <p class="quiet">Written down by {{ sheet.recordedBy }}.</p>
+    <p class="quiet">Written down by {{ sheet.recordedBy?.name }}.</p>
   </section>
 </template>
 

@@ -65,8 +65,8 @@ export function useClass(id: () => number) {
     return ask(api.POST('/api/classes/{id}/proposal', { params: { path: path() }, body }))
   }
 
-  async function lead(name: string) {
-    const body = { version: version(), name }
+  async function lead(leader: Schemas['ClubPerson'] | undefined) {
+    const body = { version: version(), leader }
     order.take(stored(await ask(api.PUT('/api/classes/{id}/leader', { params: { path: path() }, body }))))
   }
 

@@ -9,14 +9,14 @@ import { moment } from '@/domain/time'
 /** All that was done in the club, for its owner. */
 type Line = Schemas['LogLine']
 const thing = ref<Line['thing']>()
-const by = ref<string>()
+const by = ref<number>()
 const earlier = shallowRef<Line[]>([])
-const names = useLoad(() => ask(api.GET('/api/people/names')))
+const leaders = useLoad(() => ask(api.GET('/api/people/leaders')))
 const page = (before?: number) =>
   ask(api.GET('/api/log', { params: { query: { thing: thing.value, by: by.value, before } } }))
 const { data, problem, loading, load } = useLoad(() => page(last()))
 const last = () => earlier.value[earlier.value.length - 1]?.id
-onMounted(() => Promise.all([load(), names.load()]))
+onMounted(() => Promise.all([load(), leaders.load()]))
 watch([thing, by], () => {
   earlier.value = []
   void load()
@@ -86,7 +86,7 @@ const place = (line: Line) => {
         <el-option v-for="(words, key) in THINGS" :key="key" :value="key" :label="words" />
       </el-select>
       <el-select v-model="by" clearable placeholder="everybody" aria-label="Who" style="width: 200px">
-        <el-option v-for="name in names.data.value ?? []" :key="name" :value="name" :label="name" />
+        <el-option v-for="one in leaders.data.value ?? []" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
     </div>
     <PageState :loading="loading && !data" :problem :ready="!!data" @again="load">
@@ -96,7 +96,7 @@ const place = (line: Line) => {
           <li v-for="line in [...earlier, ...(data?.lines ?? [])]" :key="line.id" class="line">
             <span class="quiet">{{ moment(line.at) }}</span>
             <span>
-              <b>{{ line.by || 'the program' }}</b> {{ ACTIONS[line.action] }}
+              <b>{{ line.by.name }}</b> {{ ACTIONS[line.action] }}
               <RouterLink v-if="place(line)" :to="place(line)!">{{ line.subject }}</RouterLink>
               <template v-else>{{ line.subject }}</template>
               <span v-if="THINGS[line.thing]" class="chip after">{{ THINGS[line.thing] }}</span>

@@ -1,13 +1,17 @@
 <script setup lang="ts">
-import { onMounted } from 'vue'
+import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/page/useLoad'
 import InvitePanel from './InvitePanel.vue'
+import LeftPeople from './LeftPeople.vue'
 import PersonRow from './PersonRow.vue'
 
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/people')))
 onMounted(load)
+
+const left = ref<InstanceType<typeof LeftPeople>>()
+const changed = () => Promise.all([load(), left.value?.load()])
 </script>
 
 <template>
@@ -15,9 +19,10 @@ onMounted(load)
     <h2>People</h2>
     <PageState :loading :problem :ready="!!data" @again="load">
       <ul>
-        <PersonRow v-for="person in data" :key="person.id" :person @changed="load" />
+        <PersonRow v-for="person in data" :key="person.id" :person @changed="changed" />
       </ul>
     </PageState>
+    <LeftPeople ref="left" />
     <InvitePanel />
   </section>
 </template>

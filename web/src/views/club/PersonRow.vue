@@ -20,7 +20,7 @@ const leaving = ref(false)
 const forget = ref(false)
 const word = ref('')
 const draft = reactive({ name: '', role: props.person.role })
-const isMe = computed(() => session.name === props.person.name)
+const isMe = computed(() => session.isMe(props.person))
 const path = computed(() => ({ path: { id: props.person.id } }))
 
 function edit() {

@@ -247,7 +247,7 @@ function onKey(event: KeyboardEvent) {
               <span class="quiet">
                 <template v-if="changed">Not saved yet; kept on this machine.</template>
                 <template v-else-if="sheet"
-                  >Saved, version {{ sheet.version }}, by {{ sheet.updatedBy }}.</template
+                  >Saved, version {{ sheet.version }}, by {{ sheet.updatedBy.name }}.</template
                 >
               </span>
               <el-button v-if="side === 'write'" title="Alt+Shift+F" @click="tidy">Tidy</el-button>

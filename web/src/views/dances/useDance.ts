@@ -24,7 +24,12 @@ section 1
 
 function stored(view: Sheet): Stored<string, Sheet> {
   // The editor counts a line's end as one character, and so must every place in the text.
-  return { version: view.version, value: view.stepText.replace(/\r\n?/g, '\n'), view, by: view.updatedBy }
+  return {
+    version: view.version,
+    value: view.stepText.replace(/\r\n?/g, '\n'),
+    view,
+    by: view.updatedBy.name,
+  }
 }
 
 /** A dance that is being read and written: its text, and the newest reading of it. */

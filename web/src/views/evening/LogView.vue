@@ -39,11 +39,12 @@ const all = useKept(
   },
 )
 const { data, problem, loading, load, old } = all
-const leaders = useLoad(() => ask(api.GET('/api/people/names')))
+const leaders = useLoad(() => ask(api.GET('/api/people/leaders')))
 /** Without a network nobody's names are here but who leads, and who writes. */
-const mayHaveLed = computed(() => [
-  ...new Set(leaders.data.value ?? [data.value?.sheet.leader ?? '', session.name ?? ''].filter(Boolean)),
-])
+const mayHaveLed = computed(() => {
+  const known = leaders.data.value ?? [data.value?.sheet.leader, session.me]
+  return [...new Map(known.flatMap((one) => (one ? [[one.id, one] as const] : []))).values()]
+})
 const evening = useEvening(id)
 const draft = useLocalStorage<Log | null>(() => keptAs('log', id.value), null, {
   serializer: { read: (text) => JSON.parse(text) as Log | null, write: (log) => JSON.stringify(log) },
@@ -133,12 +134,12 @@ async function again() {
           <p v-else><b>Kept on this device.</b> It is sent by itself once the network is back.</p>
         </div>
         <p v-if="data.sheet.recorded" class="card">
-          This class is written down already, by {{ data.sheet.recordedBy }}. Take the record back on
+          This class is written down already, by {{ data.sheet.recordedBy?.name }}. Take the record back on
           <RouterLink :to="`/classes/${id}`">its page</RouterLink> to correct it.
         </p>
         <p v-else-if="!session.mayChangeClass(data.sheet.leader)" class="card">
-          {{ data.sheet.leader ?? 'Nobody yet' }} leads this class, and writes it down. If it was you, take it
-          over on <RouterLink :to="`/classes/${id}`">its page</RouterLink> first.
+          {{ data.sheet.leader?.name ?? 'Nobody yet' }} leads this class, and writes it down. If it was you,
+          take it over on <RouterLink :to="`/classes/${id}`">its page</RouterLink> first.
         </p>
         <p v-else-if="!data.sheet.canRecord" class="card">
           The log can be written on the day of the class and afterwards; it comes filled in as planned.
@@ -169,12 +170,13 @@ async function again() {
               led by
               <el-select
                 v-model="log.ledBy"
+                value-key="id"
                 clearable
                 placeholder="me"
                 aria-label="Who led"
                 style="width: 220px"
               >
-                <el-option v-for="name in mayHaveLed" :key="name" :value="name" :label="name" />
+                <el-option v-for="one in mayHaveLed" :key="one.id" :value="one" :label="one.name" />
               </el-select>
             </label>
           </section>

@@ -42,7 +42,7 @@ async function undo(one: Schemas['ImportView']) {
       <li v-for="one in imports" :key="one.id" class="row spread">
         <div>
           <b>{{ what(one) }}</b>
-          <span class="quiet after">{{ moment(one.at) }}, {{ one.by }}, {{ one.files }}</span>
+          <span class="quiet after">{{ moment(one.at) }}, {{ one.by.name }}, {{ one.files }}</span>
         </div>
         <span v-if="one.undone" class="quiet">undone</span>
         <el-button v-else :disabled="busy" @click="undo(one)">Undo</el-button>

@@ -86,7 +86,7 @@ const EXAMPLE = `figure barn turn
             >
               <el-option v-for="name in figure.names" :key="name" :label="name" :value="name" />
             </el-select>
-            <span v-if="figure.chosenBy">chosen by {{ figure.chosenBy }}</span>
+            <span v-if="figure.chosenBy">chosen by {{ figure.chosenBy.name }}</span>
           </label>
           <p v-else-if="figure.names.length > 1" class="quiet">also {{ figure.names.join(', ') }}</p>
         </li>

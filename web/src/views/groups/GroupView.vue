@@ -115,8 +115,8 @@ function entryWords(entry: Schemas['RecordEntry']): string {
     OUTCOME_WORDS[entry.outcome],
     ...spots.map((spot) => `section ${spot.section} ${OUTCOME_WORDS[spot.outcome]}`),
     options,
-    ledBy ? `led by ${ledBy}` : '',
-    entry.by,
+    ledBy ? `led by ${ledBy.name}` : '',
+    entry.by.name,
   ]
     .filter(Boolean)
     .join(', ')

@@ -8,6 +8,7 @@ import StageMark from '@/components/stage-mark/StageMark.vue'
 import { useChanges } from '@/composables/together/useLive'
 import { useLoad } from '@/composables/page/useLoad'
 import { LEVELS } from '@/domain/labels'
+import { allOf } from '@/domain/people'
 import { day } from '@/domain/time'
 
 /** Is every group on its way: dances down, groups across. */
@@ -20,10 +21,10 @@ useChanges(
 )
 
 const which = ref<'all' | 'everybody' | 'stale' | 'one-leader' | 'figures'>('all')
-const leader = ref('')
+const leader = ref<number>()
 const order = ref<'title' | 'last' | 'known' | 'few' | 'level' | 'leaders'>('title')
 const words = ref('')
-const leaders = computed(() => [...new Set((data.value?.rows ?? []).flatMap((row) => row.leaders))].sort())
+const leaders = computed(() => allOf((data.value?.rows ?? []).flatMap((row) => row.leaders)))
 
 const rows = computed(() => {
   const wanted = words.value.trim().toLowerCase()
@@ -32,7 +33,7 @@ const rows = computed(() => {
     if (which.value === 'everybody') return row.spread.byAll
     if (which.value === 'stale') return row.spread.stale
     if (which.value === 'one-leader')
-      return row.leaders.length === 1 && (!leader.value || row.leaders[0] === leader.value)
+      return row.leaders.length === 1 && (!leader.value || row.leaders[0].id === leader.value)
     return true
   })
   if (order.value === 'last') found.sort((a, b) => (a.last ?? '').localeCompare(b.last ?? ''))
@@ -78,7 +79,7 @@ const print = () => window.print()
         aria-label="Who"
         style="width: 180px"
       >
-        <el-option v-for="name in leaders" :key="name" :value="name" :label="name" />
+        <el-option v-for="one in leaders" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <label v-if="which !== 'figures'" class="row"
         >by
@@ -129,7 +130,7 @@ const print = () => window.print()
                 <span v-else class="quiet">–</span>
               </td>
               <td class="number">{{ row.last ? day(row.last) : '' }}</td>
-              <td class="quiet">{{ row.leaders.join(', ') }}</td>
+              <td class="quiet">{{ row.leaders.map((one) => one.name).join(', ') }}</td>
             </tr>
           </tbody>
         </table>

@@ -31,8 +31,8 @@ async function takeBack() {
 
 <template>
   <p v-if="one.ruling" class="ruled">
-    <b>{{ one.ruling.by }}</b> says {{ STAGE_WORDS[one.stage] }}, {{ day(one.ruling.on) }}; by the record it
-    is {{ STAGE_WORDS[one.ruling.fromRecord] }}.
+    <b>{{ one.ruling.by.name }}</b> says {{ STAGE_WORDS[one.stage] }}, {{ day(one.ruling.on) }}; by the record
+    it is {{ STAGE_WORDS[one.ruling.fromRecord] }}.
     <em v-if="one.ruling.note">“{{ one.ruling.note }}”</em>
     <button v-if="may" class="plain-button" type="button" :disabled="busy" @click="takeBack">
       {{ one.stage === 'RETIRED' ? 'Bring it back' : 'Take back' }}

@@ -6,6 +6,7 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useLoad } from '@/composables/page/useLoad'
 import { HAPPENED_WORDS, OUTCOME_WORDS } from '@/domain/labels'
+import { allOf } from '@/domain/people'
 import { sectionWords } from '@/domain/sections'
 import { day } from '@/domain/time'
 
@@ -14,7 +15,7 @@ type Line = Schemas['TaughtLine']
 const WEEKS = { 5: 'five weeks', 13: 'three months', 26: 'half a year', 52: 'a year' }
 const weeks = ref(13)
 const words = ref('')
-const by = ref<string>()
+const by = ref<number>()
 const group = ref<number>()
 const { data, problem, loading, load } = useLoad(() =>
   ask(api.GET('/api/taught', { params: { query: { weeks: weeks.value } } })),
@@ -22,23 +23,24 @@ const { data, problem, loading, load } = useLoad(() =>
 onMounted(load)
 watch(weeks, load)
 
-const names = computed(() => [...new Set((data.value ?? []).map((line) => line.by))].sort())
+const leaders = computed(() => allOf((data.value ?? []).map((line) => line.by)))
 const groups = computed(() => [...new Map((data.value ?? []).map((one) => [one.group, one.groupName]))])
 const lines = computed(() => {
   const wanted = words.value.trim().toLowerCase()
   return (data.value ?? []).filter(
     (line) =>
       (!wanted || line.title.toLowerCase().includes(wanted)) &&
-      (!by.value || line.by === by.value) &&
+      (!by.value || line.by.id === by.value) &&
       (!group.value || line.group === group.value),
   )
 })
 /** The lines of one class after the other. */
 const classes = computed(() => {
-  const found: { date: string; group: number; groupName: string; by: string; lines: Line[] }[] = []
+  const found: { date: string; group: number; groupName: string; by: Line['by']; lines: Line[] }[] = []
   for (const line of lines.value) {
     const last = found[found.length - 1]
-    if (last?.date === line.date && last.group === line.group && last.by === line.by) last.lines.push(line)
+    if (last?.date === line.date && last.group === line.group && last.by.id === line.by.id)
+      last.lines.push(line)
     else found.push({ ...line, lines: [line] })
   }
   return found
@@ -68,7 +70,7 @@ const clear = () => {
         <el-option v-for="[id, name] in groups" :key="id" :value="id" :label="name" />
       </el-select>
       <el-select v-model="by" clearable placeholder="everybody" aria-label="Led by" class="wide">
-        <el-option v-for="name in names" :key="name" :value="name" :label="name" />
+        <el-option v-for="one in leaders" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <el-select v-model="weeks" aria-label="How far back" class="narrow">
         <el-option v-for="(label, n) in WEEKS" :key="n" :value="Number(n)" :label />
@@ -84,7 +86,7 @@ const clear = () => {
       >
         <h2>
           {{ day(one.date) }}, <RouterLink :to="`/groups/${one.group}`">{{ one.groupName }}</RouterLink>
-          <span class="quiet after">led by {{ one.by }}</span>
+          <span class="quiet after">led by {{ one.by.name }}</span>
         </h2>
         <ul class="rows">
           <li v-for="line in one.lines" :key="line.id" class="line">

@@ -29,7 +29,7 @@ useChanges(
   () => undefined,
   () => void load(),
 )
-const led = computed(() => (data.value?.leader === session.name ? 'you lead' : data.value?.leader))
+const led = computed(() => (session.isMe(data.value?.leader) ? 'you lead' : data.value?.leader?.name))
 </script>
 
 <template>
@@ -85,7 +85,7 @@ const led = computed(() => (data.value?.leader === session.name ? 'you lead' : d
                 Watch section {{ mark.section }}<template v-if="mark.note">: {{ mark.note }}</template>
               </p>
               <p v-if="one.note" class="quiet">
-                “{{ one.note }}” {{ one.notedBy }}, {{ day(one.notedOn ?? '') }}
+                “{{ one.note }}” {{ one.notedBy?.name }}, {{ day(one.notedOn ?? '') }}
               </p>
             </li>
           </ul>
@@ -105,7 +105,7 @@ const led = computed(() => (data.value?.leader === session.name ? 'you lead' : d
             <h2>The classes since</h2>
             <p v-if="!data.since.length" class="quiet">None: you led them last.</p>
             <div v-for="held in data.since" :key="held.date" class="held">
-              <h3>{{ day(held.date) }}, {{ held.leader }}</h3>
+              <h3>{{ day(held.date) }}, {{ held.leader.name }}</h3>
               <ul>
                 <li v-for="done in held.done" :key="done">{{ done }}</li>
               </ul>

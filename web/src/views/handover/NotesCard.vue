@@ -7,23 +7,24 @@ import { useSession } from '@/composables/people/useSession'
 import { ago } from '@/domain/time'
 
 /** What leaders tell and ask one another about a group; answered where it was asked. */
-const props = defineProps<{ id: number; notes: Schemas['BriefNoteView'][]; lastLeader?: string }>()
+type Person = Schemas['ClubPerson']
+const props = defineProps<{ id: number; notes: Schemas['BriefNoteView'][]; lastLeader?: Person }>()
 const emit = defineEmits<{ changed: [] }>()
 const session = useSession()
 const { busy, run } = useDo()
 const text = ref('')
-const asked = ref('')
+const asked = ref<Person>()
 const answers = reactive<Record<number, string>>({})
-const leaders = useLoad(() => ask(api.GET('/api/people/names')))
+const leaders = useLoad(() => ask(api.GET('/api/people/leaders')))
 
 async function add() {
-  const body = { text: text.value, asked: asked.value || undefined }
+  const body = { text: text.value, asked: asked.value }
   const path = { id: props.id }
-  const words = asked.value ? `${asked.value} will see the question.` : 'Noted.'
+  const words = asked.value ? `${asked.value.name} will see the question.` : 'Noted.'
   if (!(await run(() => ask(api.POST('/api/classes/{id}/brief/notes', { params: { path }, body })), words)))
     return
   text.value = ''
-  asked.value = ''
+  asked.value = undefined
   emit('changed')
 }
 
@@ -42,7 +43,7 @@ async function remove(note: number) {
 
 function askSomebody() {
   void leaders.load()
-  if (!asked.value && props.lastLeader && props.lastLeader !== session.name) asked.value = props.lastLeader
+  if (!asked.value && props.lastLeader && !session.isMe(props.lastLeader)) asked.value = props.lastLeader
 }
 </script>
 
@@ -53,7 +54,7 @@ function askSomebody() {
       <li v-for="note in notes" :key="note.id" :class="{ open: note.mayAnswer }">
         <div class="row spread">
           <p>
-            <b>{{ note.by }}</b><template v-if="note.asked"> asks {{ note.asked }}</template
+            <b>{{ note.by.name }}</b><template v-if="note.asked"> asks {{ note.asked.name }}</template
             >: {{ note.text }} <span class="quiet">{{ ago(note.at, Date.now()) }}</span>
           </p>
           <button
@@ -67,7 +68,7 @@ function askSomebody() {
           </button>
         </div>
         <p v-if="note.answer" class="answer">
-          <b>{{ note.answeredBy }}:</b> {{ note.answer }}
+          <b>{{ note.answeredBy?.name }}:</b> {{ note.answer }}
         </p>
         <p v-else-if="note.asked && !note.mayAnswer" class="quiet">not answered yet</p>
         <form v-else-if="note.mayAnswer" class="row no-print" @submit.prevent="answer(note.id)">
@@ -89,11 +90,12 @@ function askSomebody() {
         v-model="text"
         maxlength="500"
         class="grow"
-        :placeholder="asked ? `a question to ${asked}` : 'a note for whoever leads next'"
+        :placeholder="asked ? `a question to ${asked.name}` : 'a note for whoever leads next'"
         aria-label="A note or a question"
       />
       <el-select
         v-model="asked"
+        value-key="id"
         clearable
         placeholder="to everybody"
         aria-label="Whom it asks"
@@ -101,10 +103,10 @@ function askSomebody() {
         @visible-change="askSomebody"
       >
         <el-option
-          v-for="name in (leaders.data.value ?? []).filter((one) => one !== session.name)"
-          :key="name"
-          :value="name"
-          :label="`ask ${name}`"
+          v-for="one in (leaders.data.value ?? []).filter((person) => !session.isMe(person))"
+          :key="one.id"
+          :value="one"
+          :label="`ask ${one.name}`"
         />
       </el-select>
       <el-button type="primary" native-type="submit" :loading="busy" :disabled="!text.trim()">

@@ -123,7 +123,7 @@ async function remove() {
               changed
                 ? 'Not saved yet; kept on this machine.'
                 : card
-                  ? `Saved, version ${card.version}, by ${card.updatedBy}.`
+                  ? `Saved, version ${card.version}, by ${card.updatedBy.name}.`
                   : ''
             }}</span>
             <el-button v-if="card" text @click="remove">Remove</el-button>

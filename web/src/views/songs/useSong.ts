@@ -44,7 +44,7 @@ const stored = (view: Card): Stored<SongEntry, Card> => ({
   version: view.version,
   value: entryOf(view),
   view,
-  by: view.updatedBy,
+  by: view.updatedBy.name,
 })
 
 /** A song that is being read and entered. */

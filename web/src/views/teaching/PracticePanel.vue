@@ -107,7 +107,8 @@ function pick(event: MouseEvent) {
       </li>
     </ul>
     <p v-for="one in watchOuts" :key="one.section" class="note">
-      <b>! Section {{ one.section }}</b> {{ one.note || 'watch out' }} <span class="quiet">{{ one.by }}</span>
+      <b>! Section {{ one.section }}</b> {{ one.note || 'watch out' }}
+      <span class="quiet">{{ one.by.name }}</span>
     </p>
     <p class="quiet">
       Each turn closes the same share of what is missing, against how hard a section is for this group.

@@ -17,7 +17,7 @@ defineEmits<{ again: [] }>()
   <p v-if="own && saved" class="quiet no-print" role="status">
     <template v-if="unsaved">Not saved: {{ unsaved }} </template>
     <template v-else
-      >Saved for every colleague, last by {{ saved.updatedBy }}, {{ moment(saved.updatedAt) }}.</template
+      >Saved for every colleague, last by {{ saved.updatedBy.name }}, {{ moment(saved.updatedAt) }}.</template
     >
     {{
       saved.gone

@@ -14,7 +14,7 @@ const MOST_UNDO = 60
 function stored(saved: Saved | undefined): Stored<Order, Saved> | undefined {
   if (!saved) return undefined
   const value = { school: saved.school, minutes: saved.minutes, drills: saved.drills }
-  return { version: saved.version, value, view: saved, by: saved.updatedBy }
+  return { version: saved.version, value, view: saved, by: saved.updatedBy.name }
 }
 
 /**

@@ -103,9 +103,9 @@ async function withdraw() {
     <div class="row spread">
       <p>
         <RouterLink :to="place" class="title">{{ proposal.title }}</RouterLink>{{ ' ' }}
-        <span class="quiet"> {{ proposal.by }}, {{ ago(proposal.at, Date.now()) }}</span>
+        <span class="quiet"> {{ proposal.by.name }}, {{ ago(proposal.at, Date.now()) }}</span>
       </p>
-      <el-button v-if="proposal.by === session.name" size="small" :loading="busy" @click="withdraw"
+      <el-button v-if="session.isMe(proposal.by)" size="small" :loading="busy" @click="withdraw"
         >Withdraw</el-button
       >
     </div>

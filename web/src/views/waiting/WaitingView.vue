@@ -33,7 +33,7 @@ const STATES = { TAKEN: 'taken over', DECLINED: 'declined', WITHDRAWN: 'withdraw
         <section v-if="all.asked.length" class="card stack" aria-label="Questions">
           <h2>You are asked</h2>
           <p v-for="one in all.asked" :key="one.id">
-            <b>{{ one.by }}</b>, about {{ one.groupName }}: {{ one.text }}
+            <b>{{ one.by.name }}</b>, about {{ one.groupName }}: {{ one.text }}
             <RouterLink v-if="one.classId" :to="`/classes/${one.classId}/brief`">Answer</RouterLink>
           </p>
         </section>
@@ -57,14 +57,14 @@ const STATES = { TAKEN: 'taken over', DECLINED: 'declined', WITHDRAWN: 'withdraw
         <section v-if="all.answered.length" class="card stack" aria-label="Answers">
           <h2>Answered lately</h2>
           <p v-for="one in all.answered" :key="one.id">
-            {{ one.groupName }}: “{{ one.text }}” <b>{{ one.answeredBy }}:</b> {{ one.answer }}
+            {{ one.groupName }}: “{{ one.text }}” <b>{{ one.answeredBy?.name }}:</b> {{ one.answer }}
           </p>
         </section>
         <section v-if="all.decided.length" class="card stack" aria-label="Decided">
           <h2>Decided lately</h2>
           <p v-for="one in all.decided" :key="one.id">
-            <b>{{ one.title }}</b>, proposed by {{ one.by }}: {{ STATES[one.state] }} by {{ one.decidedBy
-            }}{{ one.answer ? `: “${one.answer}”` : '' }}
+            <b>{{ one.title }}</b>, proposed by {{ one.by.name }}: {{ STATES[one.state] }} by
+            {{ one.decidedBy?.name }}{{ one.answer ? `: “${one.answer}”` : '' }}
             <span v-if="one.decidedAt" class="quiet">{{ moment(one.decidedAt) }}</span>
           </p>
         </section>

@@ -28,6 +28,7 @@ public class CoreArchitectureTest {
           Map.entry("music", List.of()),
           Map.entry("floor", List.of()),
           Map.entry("text", List.of()),
+          Map.entry("people", List.of()),
           Map.entry("figure", GROUND),
           Map.entry("notation", with(GROUND, "figure")),
           Map.entry("notation.read", WRITTEN),
@@ -70,18 +71,20 @@ public class CoreArchitectureTest {
           Map.entry("teach", with(LESSON, "level", "teach.school", "teach.ladder")),
           Map.entry("play", with(LESSON, "teach.cue")),
           Map.entry("play.band", with(WALLED, "play")),
-          Map.entry("learning", List.of("dance", "text")),
+          Map.entry("learning", List.of("dance", "text", "people")),
           Map.entry("bound", List.of()),
           Map.entry("plan.solve", List.of("bound")),
-          Map.entry("plan", with(LESSON, "learning", "teach", "teach.school", "plan.solve")),
+          Map.entry(
+              "plan", with(LESSON, "people", "learning", "teach", "teach.school", "plan.solve")),
           Map.entry("social.solve", List.of("bound")),
           Map.entry(
               "social", with(LESSON, "learning", "plan", "plan.solve", "song", "social.solve")),
-          Map.entry("handover", with(LESSON, "plan", "learning")),
+          Map.entry("handover", with(LESSON, "people", "plan", "learning")),
           Map.entry(
               "words",
               with(
                   LESSON,
+                  "people",
                   "handover",
                   "plan",
                   "social",

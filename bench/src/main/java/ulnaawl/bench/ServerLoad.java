@@ -316,7 +316,7 @@ public final class ServerLoad {
         PreparedStatement version =
             connection.prepareStatement(
                 "insert into dance_version (dance_id, version, title, step_text, section_keys,"
-                    + " written_by, written_at) values (?, 1, ?, ?, ?, 'Load', now())")) {
+                    + " written_at, written_by) values (?, 1, ?, ?, ?, now(), 1)")) {
       for (int i = 0; i < DANCES; i++) {
         int counts = 24 + i % 6 * 8;
         String title = "Load dance " + i;
@@ -358,8 +358,8 @@ public final class ServerLoad {
     try (PreparedStatement entry =
         connection.prepareStatement(
             "insert into evidence (group_id, dance_id, dance_version, happened_on, happened,"
-                + " outcome, note, by_name, written_at) values (?, ?, 1, ?, 'DANCED', 'SOLID', '',"
-                + " 'Load', now())")) {
+                + " outcome, note, by_person, written_at) values (?, ?, 1, ?, 'DANCED', 'SOLID', '',"
+                + " 1, now())")) {
       for (int i = 0; i < ENTRIES; i++) {
         entry.setLong(1, 1 + i % GROUPS);
         entry.setLong(2, FIRST_DANCE + i * 7L % DANCES);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 
 /**
@@ -19,7 +20,7 @@ import ulnaawl.plan.ClassLine.Kind;
  * @param wishes what is asked for and not answered yet
  */
 public record Brief(
-    String reader,
+    PersonId reader,
     LocalDate date,
     Optional<LocalDate> lastLed,
     List<PastClass> since,
@@ -49,7 +50,7 @@ public record Brief(
    * @param held the classes of the group that were written down, in any order
    */
   public static Brief of(
-      String reader,
+      PersonId reader,
       LocalDate date,
       List<PastClass> held,
       List<Planned> plan,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.wall.EventId;
 
@@ -52,5 +53,5 @@ public record DanceBrief(
   public record Mark(int section, String note) {}
 
   /** A note of the record. */
-  public record Note(LocalDate date, String by, String text) {}
+  public record Note(LocalDate date, PersonId by, String text) {}
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 
 /**
  * A class that was written down.
@@ -15,7 +16,7 @@ import ulnaawl.learning.Outcome;
  * @param note a word for whoever takes the next class; may be empty
  */
 public record PastClass(
-    LocalDate date, String leader, List<Done> done, List<String> missing, String note) {
+    LocalDate date, PersonId leader, List<Done> done, List<String> missing, String note) {
 
   public PastClass {
     done = List.copyOf(done);

@@ -7,21 +7,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 
 /**
  * Somebody who could lead a class in another one's place. Who is free comes first; then who has led
  * more of what is planned, a dance to be taught counting twice as much as one to be danced; then
- * who led this group last. Common practice, no source.
+ * who led this group last; else whoever came first to the club. Common practice, no source.
  *
- * @param name who
+ * @param person who
  * @param hasLed planned dances that they have led with any group
  * @param hasNot planned dances that they have not
  * @param lastHere when they last led this group
  * @param hindrance why they cannot, where they cannot
  */
 public record StandIn(
-    String name,
+    PersonId person,
     List<Planned> hasLed,
     List<Planned> hasNot,
     Optional<LocalDate> lastHere,
@@ -51,7 +52,7 @@ public record StandIn(
    * @param led dances that they have led with any group
    */
   public record Colleague(
-      String name, Set<Long> led, Optional<LocalDate> lastHere, Optional<Hindrance> hindrance) {
+      PersonId person, Set<Long> led, Optional<LocalDate> lastHere, Optional<Hindrance> hindrance) {
     public Colleague {
       led = Set.copyOf(led);
     }
@@ -74,7 +75,7 @@ public record StandIn(
     return colleagues.stream()
         .map(one ->
             new StandIn(
-                one.name(),
+                one.person(),
                 dances.values().stream().filter(it -> one.led().contains(it.dance())).toList(),
                 dances.values().stream().filter(it -> !one.led().contains(it.dance())).toList(),
                 one.lastHere(),
@@ -83,7 +84,7 @@ public record StandIn(
             Comparator.comparing((StandIn it) -> it.hindrance().isPresent())
                 .thenComparingInt(it -> -it.known())
                 .thenComparing(it -> it.lastHere().orElse(LocalDate.MIN), Comparator.reverseOrder())
-                .thenComparing(StandIn::name))
+                .thenComparingLong(it -> it.person().number()))
         .toList();
   }
 

@@ -16,7 +16,6 @@ import ulnaawl.dance.SectionSet;
  * @param spots how single sections went, where that was said
  * @param percent the share of full speed at which it was danced, where that is known
  * @param minutes how long it took, where that is known
- * @param by who led
  */
 public record Evidence(
     LocalDate date,
@@ -25,8 +24,7 @@ public record Evidence(
     Outcome outcome,
     Map<Integer, Outcome> spots,
     OptionalInt percent,
-    OptionalInt minutes,
-    String by) {
+    OptionalInt minutes) {
 
   public Evidence {
     spots = Map.copyOf(spots);
@@ -39,9 +37,9 @@ public record Evidence(
 
   /** An entry that says no more than what happened and how it went. */
   public static Evidence of(
-      LocalDate date, Happened happened, SectionSet sections, Outcome outcome, String by) {
+      LocalDate date, Happened happened, SectionSet sections, Outcome outcome) {
     return new Evidence(
-        date, happened, sections, outcome, Map.of(), OptionalInt.empty(), OptionalInt.empty(), by);
+        date, happened, sections, outcome, Map.of(), OptionalInt.empty(), OptionalInt.empty());
   }
 
   /** Whether those who were there were shown something by it, and not only danced it. */

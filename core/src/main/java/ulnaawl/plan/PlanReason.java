@@ -6,6 +6,7 @@ import java.util.Optional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 
 /** Why a line stands in a running order. It is stored with the class; the words are made later. */
 public sealed interface PlanReason {
@@ -122,7 +123,7 @@ public sealed interface PlanReason {
   record MinutesLeft(int minutes) implements PlanReason {}
 
   /** Somebody chose it. */
-  record ChosenBy(String name) implements PlanReason {}
+  record ChosenBy(PersonId person) implements PlanReason {}
 
   /** A sentence of an earlier release, as it was stored then. */
   record SaidThen(String sentence) implements PlanReason {}

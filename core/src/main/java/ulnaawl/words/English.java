@@ -1,5 +1,7 @@
 package ulnaawl.words;
 
+import ulnaawl.people.PeopleNames;
+
 /** English, in an instructor's own words. */
 record English(
     LearningSpeech learning,
@@ -13,15 +15,18 @@ record English(
     SocialSpeech social)
     implements Speech {
 
-  static final Speech SPEECH =
-      new English(
-          new EnglishLearning(),
-          new EnglishPlan(),
-          new EnglishLevel(),
-          new EnglishTeach(),
-          new EnglishWalls(),
-          new EnglishSongs(),
-          new EnglishSheets(),
-          new EnglishHandover(),
-          new EnglishSocial());
+  static final Speech WITHOUT_PEOPLE = of(PeopleNames.NONE);
+
+  static Speech of(PeopleNames names) {
+    return new English(
+        new EnglishLearning(names),
+        new EnglishPlan(names),
+        new EnglishLevel(),
+        new EnglishTeach(),
+        new EnglishWalls(),
+        new EnglishSongs(),
+        new EnglishSheets(),
+        new EnglishHandover(names),
+        new EnglishSocial());
+  }
 }

@@ -13,10 +13,18 @@ import ulnaawl.handover.StandIn.Hindrance;
 import ulnaawl.handover.StandIn.Planned;
 import ulnaawl.handover.WordBudget;
 import ulnaawl.handover.WordBudget.Sentence;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 
 /** What one leader tells another, in English. */
 final class EnglishHandover implements HandoverSpeech {
+
+  private final PeopleNames names;
+
+  EnglishHandover(PeopleNames names) {
+    this.names = names;
+  }
 
   @Override
   public List<String> standIn(StandIn who, LocalDate today) {
@@ -42,8 +50,8 @@ final class EnglishHandover implements HandoverSpeech {
   }
 
   @Override
-  public String cannot(String who, Hindrance why) {
-    return who + " " + hindrance(why) + ".";
+  public String cannot(PersonId who, Hindrance why) {
+    return Plain.capital(names.of(who)) + " " + hindrance(why) + ".";
   }
 
   private static String hindrance(Hindrance why) {
@@ -108,14 +116,15 @@ final class EnglishHandover implements HandoverSpeech {
     return new WordBudget(MOST_WORDS - 1).choose(all);
   }
 
-  private static String since(Brief brief) {
+  private String since(Brief brief) {
     if (brief.since().isEmpty()) {
       return brief
           .lastLed()
           .map(day -> "You led them last, on " + Plain.day(day) + ".")
           .orElse("Nothing is written down of this group yet.");
     }
-    List<String> leaders = brief.since().stream().map(PastClass::leader).distinct().toList();
+    List<String> leaders =
+        brief.since().stream().map(PastClass::leader).distinct().map(names::of).toList();
     String by = ", led by " + Plain.list(leaders) + ".";
     int classes = brief.since().size();
     return brief
@@ -136,14 +145,17 @@ final class EnglishHandover implements HandoverSpeech {
   private void held(PastClass held, int weight, List<Sentence> all) {
     all.add(new Sentence(weight, held(held)));
     if (!held.note().isBlank()) {
-      all.add(new Sentence(weight, held.leader() + " says: “" + held.note().strip() + "”"));
+      all.add(
+          new Sentence(
+              weight,
+              Plain.capital(names.of(held.leader())) + " says: “" + held.note().strip() + "”"));
     }
   }
 
   private String held(PastClass held) {
     return Plain.day(held.date())
         + ", "
-        + held.leader()
+        + names.of(held.leader())
         + ": "
         + String.join("; ", held.done().stream().map(this::done).toList())
         + ".";

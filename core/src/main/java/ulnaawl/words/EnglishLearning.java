@@ -8,8 +8,15 @@ import ulnaawl.learning.LookBack;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PeopleNames;
 
 final class EnglishLearning implements LearningSpeech {
+
+  private final PeopleNames names;
+
+  EnglishLearning(PeopleNames names) {
+    this.names = names;
+  }
 
   @Override
   public String reason(LearningReason reason) {
@@ -57,7 +64,7 @@ final class EnglishLearning implements LearningSpeech {
           case Ruling.Retires _ -> "has retired it for this group";
         };
     String note = ruling.note().isBlank() ? "" : " (" + ruling.note() + ")";
-    return ruling.by()
+    return Plain.capital(names.of(ruling.by()))
         + " "
         + what
         + ", "

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.plan.BrokenRule;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Kind;
@@ -13,7 +14,13 @@ import ulnaawl.plan.PlanReason;
 
 final class EnglishPlan implements PlanSpeech {
 
-  private final LearningSpeech learning = new EnglishLearning();
+  private final PeopleNames names;
+  private final LearningSpeech learning;
+
+  EnglishPlan(PeopleNames names) {
+    this.names = names;
+    this.learning = new EnglishLearning(names);
+  }
 
   @Override
   public String reason(PlanReason reason, LocalDate today) {
@@ -87,7 +94,7 @@ final class EnglishPlan implements PlanSpeech {
           Plain.many(it.minutes(), "minute")
               + (it.minutes() == 1 ? " is" : " are")
               + " left in which no other dance fits by the rules.";
-      case PlanReason.ChosenBy it -> "Chosen by " + it.name() + ".";
+      case PlanReason.ChosenBy it -> "Chosen by " + names.of(it.person()) + ".";
       case PlanReason.SaidThen it -> it.sentence();
     };
   }

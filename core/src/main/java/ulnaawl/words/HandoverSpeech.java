@@ -7,6 +7,7 @@ import ulnaawl.handover.DanceBrief;
 import ulnaawl.handover.PastClass;
 import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Hindrance;
+import ulnaawl.people.PersonId;
 
 /** Says what one leader tells another. */
 public interface HandoverSpeech {
@@ -18,7 +19,7 @@ public interface HandoverSpeech {
   List<String> standIn(StandIn who, LocalDate today);
 
   /** Why somebody cannot lead: {@code Ines is away on 26 November.}. */
-  String cannot(String who, Hindrance why);
+  String cannot(PersonId who, Hindrance why);
 
   /** The most important of a brief, in fewer than {@link #MOST_WORDS} words. */
   List<String> summary(Brief brief);

@@ -1,5 +1,7 @@
 package ulnaawl.words;
 
+import ulnaawl.people.PeopleNames;
+
 /** A language: everything that the core found, as sentences for an instructor. */
 public interface Speech {
 
@@ -21,8 +23,13 @@ public interface Speech {
 
   SocialSpeech social();
 
-  /** The language that ships. */
+  /** The language that ships, where nobody of the club is spoken of. */
   static Speech english() {
-    return English.SPEECH;
+    return English.WITHOUT_PEOPLE;
+  }
+
+  /** The language that ships. */
+  static Speech english(PeopleNames names) {
+    return English.of(names);
   }
 }

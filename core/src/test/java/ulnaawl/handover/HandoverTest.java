@@ -22,6 +22,7 @@ import ulnaawl.handover.StandIn.Planned;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.wall.EventId;
 import ulnaawl.words.HandoverSpeech;
@@ -33,9 +34,14 @@ import ulnaawl.words.Speech;
 public class HandoverTest {
 
   private static final LocalDate THURSDAY = LocalDate.of(2026, 11, 26);
-  private static final HandoverSpeech SAYS = Speech.english().handover();
+  private static final List<String> NAMES = List.of("Ines", "Oda", "Wilma", "Bo", "Cy", "Di");
+  private static final PersonId INES = new PersonId(1);
+  private static final PersonId ODA = new PersonId(2);
+  private static final PersonId WILMA = new PersonId(3);
+  private static final HandoverSpeech SAYS =
+      Speech.english(it -> NAMES.get((int) it.number() - 1)).handover();
 
-  private static PastClass held(int daysAgo, String leader, PastClass.Done... done) {
+  private static PastClass held(int daysAgo, PersonId leader, PastClass.Done... done) {
     return new PastClass(THURSDAY.minusDays(daysAgo), leader, List.of(done), List.of(), "");
   }
 
@@ -43,17 +49,17 @@ public class HandoverTest {
     return new PastClass.Done(1, title, happened, SectionSet.between(1, 3), 4, outcome, "");
   }
 
-  private static Brief brief(String reader, PastClass... held) {
+  private static Brief brief(PersonId reader, PastClass... held) {
     return Brief.of(reader, THURSDAY, List.of(held), List.of(), List.of(), List.of());
   }
 
   @Test
   public void itTellsWhatHappenedSinceTheReaderLastLed() {
-    PastClass mine = held(21, "Ines", done("Salt Road", Happened.DANCED, Outcome.SOLID));
-    PastClass before = held(28, "Oda", done("Tea Urn", Happened.TAUGHT, Outcome.SOLID));
-    PastClass two = held(14, "Oda", done("Tea Urn", Happened.WALKED, Outcome.SHAKY));
-    PastClass one = held(7, "Wilma", done("Paper Lanterns", Happened.INTRODUCED, Outcome.SHAKY));
-    Brief brief = brief("Ines", before, one, mine, two);
+    PastClass mine = held(21, INES, done("Salt Road", Happened.DANCED, Outcome.SOLID));
+    PastClass before = held(28, ODA, done("Tea Urn", Happened.TAUGHT, Outcome.SOLID));
+    PastClass two = held(14, ODA, done("Tea Urn", Happened.WALKED, Outcome.SHAKY));
+    PastClass one = held(7, WILMA, done("Paper Lanterns", Happened.INTRODUCED, Outcome.SHAKY));
+    Brief brief = brief(INES, before, one, mine, two);
     assertEquals(brief.lastLed(), Optional.of(THURSDAY.minusDays(21)));
     assertEquals(brief.since(), List.of(one, two));
     List<String> says = SAYS.summary(brief);
@@ -66,19 +72,18 @@ public class HandoverTest {
   public void whoNeverLedReadsOfTheLastFewAndWhoLedLastOfNothing() {
     PastClass[] all = new PastClass[5];
     for (int i = 0; i < all.length; i++) {
-      all[i] = held(7 * (i + 1), "Oda", done("Tea Urn", Happened.DANCED, Outcome.SOLID));
+      all[i] = held(7 * (i + 1), ODA, done("Tea Urn", Happened.DANCED, Outcome.SOLID));
     }
-    assertEquals(brief("Ines", all).since().size(), 3);
-    assertTrue(
-        SAYS.summary(brief("Ines", all)).getFirst().startsWith("You have not led them yet."));
-    assertEquals(SAYS.summary(brief("Oda", all)), List.of("You led them last, on 19 November."));
-    assertEquals(SAYS.summary(brief("Oda")), List.of("Nothing is written down of this group yet."));
+    assertEquals(brief(INES, all).since().size(), 3);
+    assertTrue(SAYS.summary(brief(INES, all)).getFirst().startsWith("You have not led them yet."));
+    assertEquals(SAYS.summary(brief(ODA, all)), List.of("You led them last, on 19 November."));
+    assertEquals(SAYS.summary(brief(ODA)), List.of("Nothing is written down of this group yet."));
   }
 
   /** A class on the day itself, or later, is none that has been. */
   @Test
   public void theClassItselfIsNotAmongThem() {
-    assertTrue(brief("Ines", held(0, "Oda"), held(-7, "Oda")).since().isEmpty());
+    assertTrue(brief(INES, held(0, ODA), held(-7, ODA)).since().isEmpty());
   }
 
   private static Brief random(Random random) {
@@ -95,7 +100,7 @@ public class HandoverTest {
       held.add(
           new PastClass(
               THURSDAY.minusDays(7L * i + 1),
-              "Leader " + random.nextInt(3),
+              new PersonId(1 + random.nextInt(3)),
               done,
               List.of("Ana", "Bo", "Cy").subList(0, random.nextInt(4)),
               "word ".repeat(random.nextInt(300))));
@@ -119,7 +124,7 @@ public class HandoverTest {
               SectionSet.between(2, 2),
               Optional.empty()));
     }
-    return Brief.of("Leader 0", THURSDAY, held, plan, dances, List.of());
+    return Brief.of(INES, THURSDAY, held, plan, dances, List.of());
   }
 
   @Test
@@ -149,9 +154,9 @@ public class HandoverTest {
   private static final Planned TEACH = new Planned(7, "Salt Road", Kind.TEACH);
   private static final Planned FINISH = new Planned(8, "Tea Urn", Kind.FINISH);
 
-  private static Colleague colleague(String name, Set<Long> led, int weeksAgo) {
+  private static Colleague colleague(int person, Set<Long> led, int weeksAgo) {
     return new Colleague(
-        name,
+        new PersonId(person),
         led,
         weeksAgo == 0 ? Optional.empty() : Optional.of(THURSDAY.minusWeeks(weeksAgo)),
         Optional.empty());
@@ -161,7 +166,7 @@ public class HandoverTest {
   public void whoCanTeachWhatIsTaughtComesBeforeWhoCanDanceTheRest() {
     Colleague away =
         new Colleague(
-            "Ana",
+            INES,
             Set.of(7L, 8L),
             Optional.empty(),
             Optional.of(new Hindrance.Away(THURSDAY, THURSDAY)));
@@ -170,12 +175,12 @@ public class HandoverTest {
             List.of(new Planned(7, "Salt Road", Kind.WARM_UP), TEACH, FINISH),
             List.of(
                 away,
-                colleague("Bo", Set.of(8L), 1),
-                colleague("Cy", Set.of(7L), 0),
-                colleague("Di", Set.of(), 2),
-                colleague("Ed", Set.of(), 1)));
+                colleague(4, Set.of(8L), 1),
+                colleague(5, Set.of(7L), 0),
+                colleague(6, Set.of(), 2),
+                colleague(3, Set.of(), 1)));
     assertEquals(
-        order.stream().map(StandIn::name).toList(), List.of("Cy", "Bo", "Ed", "Di", "Ana"));
+        order.stream().map(it -> it.person().number()).toList(), List.of(5L, 4L, 3L, 6L, 1L));
     List<String> cy = SAYS.standIn(order.get(0), THURSDAY);
     assertEquals(cy, List.of("Has led 1 of 2 planned dances.", "Has not led this group yet."));
     assertTrue(
@@ -194,7 +199,7 @@ public class HandoverTest {
     assertTrue(
         new ClassTime(LocalTime.of(23, 30), 60).overlaps(new ClassTime(LocalTime.of(23, 50), 5)));
     assertEquals(
-        SAYS.cannot("Bo", new Hindrance.LeadsElsewhere("Turners")),
+        SAYS.cannot(new PersonId(4), new Hindrance.LeadsElsewhere("Turners")),
         "Bo leads Turners at that time.");
   }
 
@@ -208,9 +213,7 @@ public class HandoverTest {
           for (int i = 0; i < 6; i++) {
             all.add(
                 colleague(
-                    "Leader " + i,
-                    random.nextBoolean() ? Set.of(7L) : Set.of(8L),
-                    random.nextInt(4)));
+                    i + 1, random.nextBoolean() ? Set.of(7L) : Set.of(8L), random.nextInt(4)));
           }
           List<StandIn> first = StandIn.of(List.of(TEACH, FINISH), all);
           java.util.Collections.shuffle(all, random);

@@ -21,6 +21,7 @@ import java.util.stream.LongStream;
 import org.testng.annotations.Test;
 import ulnaawl.Tries;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.people.PersonId;
 
 /** The memory of a group: stages and widening gaps. Worked by hand from the rules of the trade. */
 public class LearningRecordTest {
@@ -101,13 +102,13 @@ public class LearningRecordTest {
   public void aPersonsWordStandsAndIsSeen() {
     evidence.clear();
     add(0, Happened.TAUGHT, 4, Outcome.SOLID);
-    Ruling known = new Ruling.StandsAt(Stage.KNOWN, "Oda", DAY, "They had it elsewhere.");
+    Ruling known = new Ruling.StandsAt(Stage.KNOWN, new PersonId(2), DAY, "They had it elsewhere.");
     Standing ruled = standing(7, Register.NOT_KEPT, Optional.of(known));
     assertEquals(ruled.stage(), Stage.KNOWN);
     assertEquals(ruled.fromRecord(), Stage.TAUGHT);
     assertEquals(ruled.reasons().getLast(), new LearningReason.Ruled(known, Stage.TAUGHT));
     Standing retired =
-        standing(7, Register.NOT_KEPT, Optional.of(new Ruling.Retires("Oda", DAY, "")));
+        standing(7, Register.NOT_KEPT, Optional.of(new Ruling.Retires(new PersonId(2), DAY, "")));
     assertEquals(retired.stage(), Stage.RETIRED);
     assertEquals(retired.due(), Optional.empty());
   }
@@ -132,8 +133,7 @@ public class LearningRecordTest {
     Standing now = LearningRecord.standing(evidence, 4, DAY.plusDays(7));
     assertEquals(now.trouble(), SectionSet.between(3, 3));
     // A solid evening says it of all that was danced.
-    evidence.add(
-        Evidence.of(DAY.plusDays(14), Happened.DANCED, SectionSet.upTo(4), Outcome.SOLID, "Test"));
+    evidence.add(Evidence.of(DAY.plusDays(14), Happened.DANCED, SectionSet.upTo(4), Outcome.SOLID));
     Standing later = LearningRecord.standing(evidence, 4, DAY.plusDays(14));
     assertEquals(later.trouble(), SectionSet.NONE);
   }
@@ -146,22 +146,19 @@ public class LearningRecordTest {
         Outcome.SHAKY,
         spots,
         OptionalInt.empty(),
-        OptionalInt.of(12),
-        "Test");
+        OptionalInt.of(12));
   }
 
   /** From the back: what was taught is the last two of four, and these are what is known. */
   @Test
   public void whatWasTaughtNeedNotBeginWithTheFirstSection() {
     evidence.clear();
-    evidence.add(
-        Evidence.of(DAY, Happened.INTRODUCED, SectionSet.between(3, 4), Outcome.SOLID, "Test"));
+    evidence.add(Evidence.of(DAY, Happened.INTRODUCED, SectionSet.between(3, 4), Outcome.SOLID));
     Standing begun = LearningRecord.standing(evidence, 4, DAY);
     assertEquals(begun.stage(), Stage.STARTED);
     assertEquals(begun.shown(), SectionSet.between(3, 4));
     evidence.add(
-        Evidence.of(
-            DAY.plusDays(7), Happened.INTRODUCED, SectionSet.upTo(2), Outcome.SOLID, "Test"));
+        Evidence.of(DAY.plusDays(7), Happened.INTRODUCED, SectionSet.upTo(2), Outcome.SOLID));
     assertEquals(LearningRecord.standing(evidence, 4, DAY.plusDays(7)).stage(), Stage.TAUGHT);
   }
 
@@ -197,8 +194,7 @@ public class LearningRecordTest {
                     happened.isWhole()
                         ? SectionSet.upTo(4)
                         : SectionSet.between(from, from + random.nextInt(5 - from)),
-                    Outcome.values()[random.nextInt(Outcome.values().length)],
-                    "Test"));
+                    Outcome.values()[random.nextInt(Outcome.values().length)]));
           }
           LocalDate today = DAY.plusDays(day);
           Standing now = LearningRecord.standing(some, 4, today);
@@ -231,8 +227,7 @@ public class LearningRecordTest {
   }
 
   private void add(int day, Happened happened, int sections, Outcome outcome) {
-    evidence.add(
-        Evidence.of(DAY.plusDays(day), happened, SectionSet.upTo(sections), outcome, "Test"));
+    evidence.add(Evidence.of(DAY.plusDays(day), happened, SectionSet.upTo(sections), outcome));
   }
 
   private void assertStanding(int day, Stage stage, int sections, int due) {

@@ -37,8 +37,7 @@ public class LookBackTest {
         day,
         happened,
         happened == Happened.INTRODUCED ? SectionSet.upTo(1) : SectionSet.upTo(2),
-        Outcome.SOLID,
-        "Wilma Otterspoor");
+        Outcome.SOLID);
   }
 
   private static LookBack back(Numbered... dances) {

@@ -15,6 +15,7 @@ import java.util.Set;
 import org.testng.annotations.Test;
 import ulnaawl.Tries;
 import ulnaawl.dance.SectionSet;
+import ulnaawl.people.PersonId;
 
 /** What a group had learned, week by week. */
 public class ProgressTest {
@@ -22,8 +23,7 @@ public class ProgressTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
 
   private static Evidence weeksAgo(int weeks, Happened happened, int sections) {
-    return Evidence.of(
-        TODAY.minusWeeks(weeks), happened, SectionSet.upTo(sections), Outcome.SOLID, "Oda");
+    return Evidence.of(TODAY.minusWeeks(weeks), happened, SectionSet.upTo(sections), Outcome.SOLID);
   }
 
   private static Set<String> figures(SectionSet shown) {
@@ -39,7 +39,7 @@ public class ProgressTest {
   /** By hand: begun, taught, danced; retired by a person in the last week. */
   @Test
   public void aDanceGoesThroughItsStages() {
-    Ruling stale = new Ruling.Retires("Oda", TODAY.minusDays(2), "");
+    Ruling stale = new Ruling.Retires(new PersonId(2), TODAY.minusDays(2), "");
     Progress progress =
         Progress.of(
             List.of(

@@ -22,8 +22,7 @@ public class SpreadTest {
                     DAY.minusDays(daysAgo + 7L * (times - 1 - i)),
                     i == 0 ? Happened.TAUGHT : happened,
                     SectionSet.upTo(4),
-                    Outcome.SOLID,
-                    "Oda"))
+                    Outcome.SOLID))
             .toList();
     return LearningRecord.standing(record, 4, DAY, new Register(Map.of()), Optional.empty());
   }

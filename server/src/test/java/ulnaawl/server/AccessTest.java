@@ -128,7 +128,7 @@ public class AccessTest extends ServerTest {
   private long led(String name) {
     for (JsonNode coming : instructor().get("/api/classes").body().get("coming")) {
       JsonNode planned = coming.get("planned");
-      if (planned != null && planned.path("leader").asString("").equals(name)) {
+      if (planned != null && planned.at("/leader/name").asString("").equals(name)) {
         return planned.get("id").asLong();
       }
     }

@@ -18,7 +18,7 @@ public class ChangeLogTest extends ServerTest {
         .map(it ->
             "%s %s %d-%d"
                 .formatted(
-                    it.get("by").asString(),
+                    it.at("/by/name").asString(),
                     it.get("action").asString(),
                     it.get("fromVersion").asInt(),
                     it.get("toVersion").asInt()))

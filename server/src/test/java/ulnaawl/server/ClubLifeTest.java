@@ -84,7 +84,7 @@ public class ClubLifeTest extends ServerTest {
                 first.get("title").toString(),
                 dance);
     JsonNode changed = oda.put("/api/classes/" + id, order).body();
-    assertEquals(changed.at("/lines/1/changedBy").asString(), "Oda Marsh");
+    assertEquals(changed.at("/lines/1/changedBy/name").asString(), "Oda Marsh");
     assertEquals(changed.at("/lines/1/reasons/0/code").asString(), "chosen-by");
     JsonNode expected = oda.get("/api/classes/" + id + "/expected").body();
     JsonNode last = expected.get(expected.size() - 1);
@@ -105,7 +105,7 @@ public class ClubLifeTest extends ServerTest {
     JsonNode seen = standing(coInstructor().get("/api/groups/" + groupId).body(), dance);
     assertEquals(seen.get("stage").asString(), "TAUGHT");
     assertEquals(seen.get("due").asString(), "2026-11-24");
-    assertEquals(seen.at("/entries/0/by").asString(), "Oda Marsh");
+    assertEquals(seen.at("/entries/0/by/name").asString(), "Oda Marsh");
     assertEquals(seen.at("/entries/0/note").asString(), "Jazz box turned late");
 
     JsonNode back =

@@ -7,6 +7,9 @@ import static ulnaawl.server.HarmedClubFile.row;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.zip.GZIPInputStream;
 import org.testng.annotations.Test;
@@ -71,14 +74,34 @@ public class EarlierClubFileTest {
         });
   }
 
-  /** As many rows as there were, without who was seen when. */
+  /** As many rows as there were, without who was seen when, and as release 23 said who did what. */
   private static ArrayNode rows(JsonNode file, String list, int most) {
     ArrayNode rows = (ArrayNode) file.get(list).deepCopy();
     while (rows.size() > most) {
       rows.remove(rows.size() - 1);
     }
-    rows.forEach(it -> ((ObjectNode) it).remove("lastSeen"));
+    Map<Long, String> names = new HashMap<>();
+    file.get("people")
+        .forEach(it -> names.put(it.get("id").asLong(), it.path("name").asString("")));
+    rows.forEach(it -> byName((ObjectNode) it, names));
     return rows;
+  }
+
+  private static void byName(ObjectNode row, Map<Long, String> names) {
+    row.remove(List.of("lastSeen", "forgotten"));
+    if (row.has("byPerson")) {
+      row.set("byName", row.remove("byPerson"));
+    }
+    for (String column : List.copyOf(row.propertyNames())) {
+      boolean who = column.endsWith("By") || column.equals("byName") || column.equals("asked");
+      if (who && row.get(column).isNumber()) {
+        row.put(column, names.get(row.get(column).asLong()));
+      }
+    }
+    if (row.path("thing").asString("").equals("PERSON")
+        && row.get("subject").asString().isEmpty()) {
+      row.put("subject", names.get(row.get("thingId").asLong()));
+    }
   }
 
   @Test

@@ -43,8 +43,7 @@ public class FeedTest extends ServerTest {
             .put(
                 "/api/classes/" + id + "/leader",
                 Client.json(
-                    "{'version':%d,'name':'Wilma Otterspoor'}"
-                        .formatted(sheet.get("version").asInt())))
+                    "{'version':%d,'leader':{'id':2}}".formatted(sheet.get("version").asInt())))
             .status(),
         200);
     String day = sheet.get("date").asString().replace("-", "");
@@ -139,9 +138,9 @@ public class FeedTest extends ServerTest {
         "/api/session", Client.json("{'name':'Wilma Otterspoor','password':'not this one'}"));
     Client owner = instructor();
     JsonNode out = owner.get("/api/log?thing=EXPORT").body().get("lines").get(0);
-    assertEquals(out.get("by").asString(), "Wilma Otterspoor");
+    assertEquals(out.at("/by/name").asString(), "Wilma Otterspoor");
     assertEquals(out.get("subject").asString(), "the songs, as a table");
-    JsonNode door = owner.get("/api/log?thing=SESSION&by=Wilma%20Otterspoor").body().get("lines");
+    JsonNode door = owner.get("/api/log?thing=SESSION&by=2").body().get("lines");
     assertEquals(door.get(0).get("action").asString(), "REFUSED");
     assertEquals(door.get(1).get("action").asString(), "SIGNED_IN");
     assertFalse(door.toString().contains("not this one"));

@@ -114,7 +114,7 @@ public class HistoryTest extends ServerTest {
     JsonNode removed = coInstructor().get("/api/history/DANCE").body();
     JsonNode first = removed.get(0);
     assertEquals(first.get("subject").asString(), "Gone And Back");
-    assertEquals(first.get("by").asString(), "Oda Marsh");
+    assertEquals(first.at("/by/name").asString(), "Oda Marsh");
     String back = Client.json("{'version':1,'to':1}");
     assertEquals(coInstructor().post("/api/dances/" + id + "/bring-back", back).status(), 403);
     assertEquals(oda.post("/api/dances/" + id + "/bring-back", back).status(), 200);

@@ -8,6 +8,7 @@ import org.springframework.context.ApplicationContext;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
@@ -117,7 +118,8 @@ final class KeptClub {
       if (words) {
         events.publishEvent(new ClubReplaced());
       }
-      events.publishEvent(Change.of(Thing.EXPORT, 0, Action.IMPORTED, "nobody", "as it was"));
+      events.publishEvent(
+          Change.of(Thing.EXPORT, 0, Action.IMPORTED, new PersonId(1), "as it was"));
       database.execute("delete from change_log where id >= " + nextOf("CHANGE_LOG"));
     });
     database.execute("set referential_integrity true");

@@ -48,7 +48,7 @@ public class PeopleOfGroupTest extends ServerTest {
     JsonNode now = dance(wilma, group);
     assertEquals(now.get("stage").asString(), "KNOWN");
     assertEquals(now.at("/ruling/fromRecord").asString(), "TAUGHT");
-    assertEquals(now.at("/ruling/by").asString(), "Wilma Otterspoor");
+    assertEquals(now.at("/ruling/by/name").asString(), "Wilma Otterspoor");
     String told =
         now.get("reasons").valueStream().map(it -> it.get("text").asString()).toList() + "";
     assertTrue(told.contains("They had it in spring."), told);

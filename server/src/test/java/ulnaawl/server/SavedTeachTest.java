@@ -37,7 +37,7 @@ public class SavedTeachTest extends ServerTest {
     JsonNode first = tomas.put(address, teach(0, drill(1) + "," + drill(2))).body();
     assertEquals(first.at("/saved/version").asInt(), 1);
     JsonNode seen = oda.get(address + "?group=1").body();
-    assertEquals(seen.at("/saved/madeBy").asString(), "Tomas Brandl");
+    assertEquals(seen.at("/saved/madeBy/name").asString(), "Tomas Brandl");
     assertEquals(seen.at("/saved/drills/1/scope/from").asInt(), 2);
     assertEquals(seen.at("/saved/drills/1/locked").asBoolean(), true);
 
@@ -75,7 +75,9 @@ public class SavedTeachTest extends ServerTest {
           String address = "/api/dances/" + line.get("dance").asLong() + "/teach/saved";
           assertEquals(coInstructor().put(address, teach(0, drill(1))).status(), 200);
           JsonNode sheet = oda.get("/api/classes/" + coming.at("/planned/id").asLong()).body();
-          assertTrue(sheet.toString().contains("\"teachBy\":\"Tomas Brandl\""), sheet.toString());
+          assertTrue(
+              sheet.toString().contains("\"teachBy\":{\"id\":3,\"name\":\"Tomas Brandl\"}"),
+              sheet.toString());
           return;
         }
       }

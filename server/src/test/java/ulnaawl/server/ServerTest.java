@@ -1,5 +1,7 @@
 package ulnaawl.server;
 
+import static org.testng.Assert.assertEquals;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +17,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.util.FileSystemUtils;
 import org.testng.annotations.BeforeClass;
+import tools.jackson.databind.JsonNode;
 
 /**
  * A real server on a free port with a real H2 file, the demo club in it, on a fixed day. All test
@@ -146,5 +149,11 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
                     Client.quoted(password)));
     joining.delete("/api/session");
     return joined;
+  }
+
+  /** What was answered, where that is what was asked for. */
+  static JsonNode ok(Client.Answer answer) {
+    assertEquals(answer.status() / 100, 2, answer.raw().body());
+    return answer.body();
   }
 }

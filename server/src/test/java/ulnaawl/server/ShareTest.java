@@ -15,11 +15,6 @@ import tools.jackson.databind.JsonNode;
 /** Links show one thing to people without an account, for as long as they are good. */
 public class ShareTest extends ServerTest {
 
-  private static JsonNode ok(Client.Answer answer) {
-    assertTrue(answer.status() < 300, answer.raw().body());
-    return answer.body();
-  }
-
   private String word(Client by, String what) {
     String form = Client.json("{%s,'days':7}".formatted(what));
     return ok(by.post("/api/shares", form)).get("word").asString();

@@ -107,7 +107,7 @@ public class TeachingTest extends ServerTest {
         422);
     Client oda = instructor();
     JsonNode options = oda.get(address + "/teach/options?group=" + group).body();
-    assertEquals(options.at("/watchOuts/0/by").asString(), "Tomas Brandl");
+    assertEquals(options.at("/watchOuts/0/by/name").asString(), "Tomas Brandl");
     JsonNode teach = oda.get(address + "/teach?school=ADD_ON&minutes=40&group=" + group).body();
     assertTrue(teach.toString().contains("Watch out: left foot is free"));
     assertEquals(oda.delete(address + "/watch-outs/2?version=1").status(), 204);

@@ -17,11 +17,6 @@ public class TermTest extends ServerTest {
 
   private static final int LONG_ENOUGH_MS = 1_000;
 
-  private static JsonNode ok(Client.Answer answer) {
-    assertTrue(answer.status() < 300, answer.raw().body());
-    return answer.body();
-  }
-
   private static String form(String name, String from, String to, int version) {
     return Client.json(
         ("{'name':'%s','from':'%s','to':'%s','social':'2027-02-20','version':%d,"

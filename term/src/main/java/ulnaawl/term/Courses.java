@@ -38,8 +38,6 @@ public final class Courses {
    */
   static final int TEACH_PERCENT = 55;
 
-  private static final String BY = "";
-
   private final TermProblem problem;
   private final Map<Path, List<Step>> paths = new ConcurrentHashMap<>();
 
@@ -169,8 +167,7 @@ public final class Courses {
       boolean last = i == teaches - 1;
       Happened happened = last ? Happened.TAUGHT : Happened.INTRODUCED;
       SectionSet to = SectionSet.upTo(Math.max(1, all * (i + 1) / teaches)).with(shown);
-      evidence.add(
-          Evidence.of(date, happened, last ? SectionSet.upTo(all) : to, Outcome.SOLID, BY));
+      evidence.add(Evidence.of(date, happened, last ? SectionSet.upTo(all) : to, Outcome.SOLID));
       steps.add(new Step(start + i, happened, false));
     }
   }
@@ -187,9 +184,9 @@ public final class Courses {
           default -> Happened.DANCED;
         };
     SectionSet whole = SectionSet.upTo(all);
-    evidence.add(Evidence.of(date, happened, whole, Outcome.SOLID, BY));
+    evidence.add(Evidence.of(date, happened, whole, Outcome.SOLID));
     if (happened == Happened.WALKED) {
-      evidence.add(Evidence.of(date, Happened.DANCED_CALLED, whole, Outcome.SOLID, BY));
+      evidence.add(Evidence.of(date, Happened.DANCED_CALLED, whole, Outcome.SOLID));
     }
     Standing after = LearningRecord.standing(evidence, all, date);
     steps.add(new Step(index, happened, after.stage() == Stage.KNOWN));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ulnaawl.people.PersonId;
 
 /**
  * Somebody who leads classes.
@@ -34,10 +35,10 @@ public record Leader(long id, String name, Set<Long> teaches) {
    *
    * @param led who led the last classes, the newest first
    */
-  public static Optional<String> usual(List<String> led) {
+  public static Optional<PersonId> usual(List<PersonId> led) {
     return led.stream()
         .max(
-            Comparator.<String>comparingInt(it -> Collections.frequency(led, it))
+            Comparator.<PersonId>comparingInt(it -> Collections.frequency(led, it))
                 .thenComparing(led::indexOf, Comparator.reverseOrder()));
   }
 

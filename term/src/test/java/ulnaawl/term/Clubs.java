@@ -107,8 +107,8 @@ public final class Clubs {
     SectionSet all = SectionSet.upTo(dance.facts().sections().size());
     List<Evidence> evidence =
         List.of(
-            Evidence.of(FIRST.minusWeeks(weeksAgo + 2L), Happened.TAUGHT, all, Outcome.SOLID, "A"),
-            Evidence.of(FIRST.minusWeeks(weeksAgo + 1L), Happened.DANCED, all, Outcome.SOLID, "A"));
+            Evidence.of(FIRST.minusWeeks(weeksAgo + 2L), Happened.TAUGHT, all, Outcome.SOLID),
+            Evidence.of(FIRST.minusWeeks(weeksAgo + 1L), Happened.DANCED, all, Outcome.SOLID));
     return begun(group, dance, evidence);
   }
 
@@ -119,7 +119,7 @@ public final class Clubs {
         dance,
         List.of(
             Evidence.of(
-                FIRST.minusWeeks(1), Happened.INTRODUCED, SectionSet.upTo(1), Outcome.SOLID, "A")));
+                FIRST.minusWeeks(1), Happened.INTRODUCED, SectionSet.upTo(1), Outcome.SOLID)));
   }
 
   private static Begun begun(long group, TermDance dance, List<Evidence> evidence) {

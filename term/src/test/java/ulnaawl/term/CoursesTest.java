@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
+import ulnaawl.people.PersonId;
 import ulnaawl.term.TermPlan.Led;
 import ulnaawl.term.TermPlan.Start;
 import ulnaawl.term.solve.TermPlanner.Unmet;
@@ -19,6 +20,9 @@ import ulnaawl.term.words.TermSpeech;
 
 /** How a dance goes through a term, what differs between two plans, and how that is said. */
 public class CoursesTest {
+
+  private static final PersonId BOB = new PersonId(1);
+  private static final PersonId ANNE = new PersonId(2);
 
   private static final Leader ANN = new Leader(1, "Ann", Set.of(1L, 2L));
   private static final TermDance SHORT = Clubs.dance(1, Level.BEGINNER, 3, "waltz", 2, Set.of());
@@ -147,8 +151,8 @@ public class CoursesTest {
 
   @Test
   public void whoLedMostOfTheLastClassesLeadsUsually() {
-    assertEquals(Leader.usual(List.of("Bo", "Ann", "Bo", "Ann", "Ann")), Optional.of("Ann"));
-    assertEquals(Leader.usual(List.of("Bo", "Ann", "Ann", "Bo")), Optional.of("Bo"));
+    assertEquals(Leader.usual(List.of(BOB, ANNE, BOB, ANNE, ANNE)), Optional.of(ANNE));
+    assertEquals(Leader.usual(List.of(BOB, ANNE, ANNE, BOB)), Optional.of(BOB));
     assertEquals(Leader.usual(List.of()), Optional.empty());
   }
 }

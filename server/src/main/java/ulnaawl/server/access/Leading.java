@@ -1,15 +1,16 @@
 package ulnaawl.server.access;
 
 import java.util.Set;
+import ulnaawl.people.PersonId;
 
 /** Who leads what, as far as it says what a co-instructor may change. */
 public interface Leading {
 
   /** Whether somebody leads this class, in sight or removed. */
-  boolean leadsClass(String name, long id);
+  boolean leadsClass(PersonId person, long id);
 
   /** The groups of which somebody leads a class that is to come or was held lately. */
-  Set<Long> groupsOf(String name);
+  Set<Long> groupsOf(PersonId person);
 
   /**
    * Lets an instructor change what belongs to a group, and a co-instructor where they lead there.
@@ -17,7 +18,7 @@ public interface Leading {
    * @throws OwnedByAnother with what would do, else
    */
   default void needGroup(SignedIn me, long group) {
-    if (!me.isAtLeast(Role.INSTRUCTOR) && !groupsOf(me.name()).contains(group)) {
+    if (!me.isAtLeast(Role.INSTRUCTOR) && !groupsOf(me.person()).contains(group)) {
       throw new OwnedByAnother(
           "You lead no class of this group; take one of its classes first, or ask an instructor.");
     }
@@ -29,7 +30,7 @@ public interface Leading {
    * @throws OwnedByAnother with what would do, else
    */
   default void needClass(SignedIn me, long id) {
-    if (!me.isAtLeast(Role.INSTRUCTOR) && !leadsClass(me.name(), id)) {
+    if (!me.isAtLeast(Role.INSTRUCTOR) && !leadsClass(me.person(), id)) {
       throw new OwnedByAnother(
           "You do not lead this class; take it over first, or propose what you would change.");
     }

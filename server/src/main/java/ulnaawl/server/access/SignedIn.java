@@ -2,6 +2,7 @@ package ulnaawl.server.access;
 
 import java.io.Serializable;
 import java.security.Principal;
+import ulnaawl.people.PersonId;
 
 /**
  * The person of a session.
@@ -11,9 +12,15 @@ import java.security.Principal;
  * @param role what the person may do
  */
 public record SignedIn(long id, String name, Role role) implements Principal, Serializable {
+  /** By what they are known where names do not matter. */
+  public PersonId person() {
+    return new PersonId(id);
+  }
+
+  /** The number, which stays theirs; what they are called may be another's tomorrow. */
   @Override
   public String getName() {
-    return name;
+    return String.valueOf(id);
   }
 
   /** Whether this person may do what that role may. */

@@ -46,7 +46,7 @@ class BackupController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   BackupView make(@AuthenticationPrincipal SignedIn me) {
-    audit.exported(me.name(), "a backup");
+    audit.exported(me.person(), "a backup");
     try {
       return BackupView.of(backups.make(Occasion.ASKED));
     } catch (Backups.Failed e) {

@@ -5,12 +5,14 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PersonForgotten;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -56,7 +58,12 @@ public class Away {
     publish(id, Action.ARCHIVED, me, "away");
   }
 
+  @EventListener
+  void forget(PersonForgotten forgotten) {
+    store.forget(forgotten.person());
+  }
+
   private void publish(long id, Action action, SignedIn me, String what) {
-    events.publishEvent(Change.of(Thing.CALENDAR, id, action, me.name(), what));
+    events.publishEvent(Change.of(Thing.CALENDAR, id, action, me.person(), what));
   }
 }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.people.PeopleService;
 
@@ -33,7 +34,8 @@ class AwayController {
       @NotNull LocalDate from, @NotNull LocalDate to, @NotNull @Size(max = 120) String note) {}
 
   /** Days on which somebody cannot lead; {@code mine} can be removed. */
-  record AwayView(long id, String name, LocalDate from, LocalDate to, String note, boolean mine) {}
+  record AwayView(
+      long id, PersonId person, LocalDate from, LocalDate to, String note, boolean mine) {}
 
   @GetMapping
   List<AwayView> coming(@AuthenticationPrincipal SignedIn me) {
@@ -43,7 +45,12 @@ class AwayController {
                 .find(row.person())
                 .map(it ->
                     new AwayView(
-                        row.id(), it.name(), row.from(), row.to(), row.note(), it.id() == me.id()))
+                        row.id(),
+                        it.person(),
+                        row.from(),
+                        row.to(),
+                        row.note(),
+                        it.id() == me.id()))
                 .stream())
         .toList();
   }

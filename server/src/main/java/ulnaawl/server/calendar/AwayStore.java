@@ -7,6 +7,7 @@ import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 
 /** Days on which people cannot lead, in the database. */
 @Repository
@@ -36,6 +37,11 @@ class AwayStore {
         .returningResult(AWAY.ID)
         .fetchSingle()
         .value1();
+  }
+
+  /** All of somebody's, for good. */
+  void forget(PersonId person) {
+    database.deleteFrom(AWAY).where(AWAY.PERSON_ID.eq(person.number())).execute();
   }
 
   /** Whether it was there and that person's. */

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
 
@@ -34,11 +35,11 @@ class CalendarController {
 
   /** Days without a class; without a group they hold for all. */
   record ClosedView(
-      long id, @Nullable Long group, LocalDate from, LocalDate to, String note, String by) {}
+      long id, @Nullable Long group, LocalDate from, LocalDate to, String note, PersonId by) {}
 
   /** Weeks with a theme. */
   record ThemeView(
-      long id, String name, LocalDate from, LocalDate to, List<String> tags, String by) {}
+      long id, String name, LocalDate from, LocalDate to, List<String> tags, PersonId by) {}
 
   /** What lies over the weeks. */
   record CalendarView(List<ClosedView> closed, List<ThemeView> themes) {}

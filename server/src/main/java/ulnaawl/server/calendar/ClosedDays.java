@@ -8,6 +8,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -35,7 +36,7 @@ public class ClosedDays {
   /** Adds closed days; their number. */
   @Transactional
   public long close(Optional<Long> group, LocalDate from, LocalDate to, String note, SignedIn me) {
-    ClosedRow row = new ClosedRow(0, group, from, to, note.strip(), me.name());
+    ClosedRow row = new ClosedRow(0, group, from, to, note.strip(), me.person());
     check(from, to);
     if (store.all().size() >= MOST) {
       throw Problem.rejected(
@@ -64,13 +65,13 @@ public class ClosedDays {
             .filter(it -> it.id() == id)
             .findFirst()
             .orElseThrow(() -> Problem.gone("These closed days are not here any more."));
-    if (!store.remove(id, me.name(), today.moment())) {
+    if (!store.remove(id, me.person(), today.moment())) {
       throw Problem.gone("These closed days are not here any more.");
     }
-    publish(id, Action.ARCHIVED, me.name(), row);
+    publish(id, Action.ARCHIVED, me.person(), row);
   }
 
-  private void publish(long id, Action action, String by, ClosedRow row) {
+  private void publish(long id, Action action, PersonId by, ClosedRow row) {
     String what = "closed from " + row.from() + " to " + row.to();
     events.publishEvent(Change.of(Thing.CALENDAR, id, action, by, what));
   }

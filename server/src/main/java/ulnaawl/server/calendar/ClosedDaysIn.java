@@ -118,15 +118,14 @@ class ClosedDaysIn implements Incoming, Outgoing {
     if (isThere) {
       return spot.same(title, "closed already");
     }
-    ClosedRow row = new ClosedRow(0, Optional.empty(), from, to, note, "");
-    Found.Take take = me -> take(row, me);
+    Found.Take take = me -> take(from, to, note, me);
     return isWise
         ? spot.fresh(title, "", take)
         : spot.doubtful(title, "Take it if there is no class on these days.", take);
   }
 
-  private Taken take(ClosedRow row, SignedIn me) {
-    long id = closed.close(row.group(), row.from(), row.to(), row.note(), me);
+  private Taken take(LocalDate from, LocalDate to, String note, SignedIn me) {
+    long id = closed.close(Optional.empty(), from, to, note, me);
     return Taken.added(id, 0);
   }
 

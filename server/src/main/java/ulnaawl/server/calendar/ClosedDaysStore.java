@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.tables.tables.records.ClosedDaysRecord;
 
 /** Days without a class in the database; what is removed stays, marked so. */
@@ -19,11 +17,6 @@ import ulnaawl.server.tables.tables.records.ClosedDaysRecord;
 class ClosedDaysStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, CLOSED_DAYS.BY_NAME, CLOSED_DAYS.REMOVED_BY);
-  }
 
   List<ClosedRow> all() {
     return database
@@ -40,14 +33,14 @@ class ClosedDaysStore {
         .set(CLOSED_DAYS.FROM_DAY, row.from())
         .set(CLOSED_DAYS.TO_DAY, row.to())
         .set(CLOSED_DAYS.NOTE, row.note())
-        .set(CLOSED_DAYS.BY_NAME, row.by())
+        .set(CLOSED_DAYS.BY_PERSON, row.by())
         .returningResult(CLOSED_DAYS.ID)
         .fetchSingle()
         .value1();
   }
 
   /** Whether they were there, and so were removed. */
-  boolean remove(long id, String by, LocalDateTime at) {
+  boolean remove(long id, PersonId by, LocalDateTime at) {
     return database
             .update(CLOSED_DAYS)
             .set(CLOSED_DAYS.REMOVED_BY, by)
@@ -64,6 +57,6 @@ class ClosedDaysStore {
         row.getFromDay(),
         row.getToDay(),
         row.getNote(),
-        row.getByName());
+        row.getByPerson());
   }
 }

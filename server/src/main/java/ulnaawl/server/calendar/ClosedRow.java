@@ -3,6 +3,7 @@ package ulnaawl.server.calendar;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ulnaawl.people.PersonId;
 
 /**
  * Days without a class, as they are stored.
@@ -14,7 +15,7 @@ import java.util.stream.Stream;
  * @param by who wrote it down
  */
 public record ClosedRow(
-    long id, Optional<Long> group, LocalDate from, LocalDate to, String note, String by) {
+    long id, Optional<Long> group, LocalDate from, LocalDate to, String note, PersonId by) {
 
   /** Whether a group has no class on them. */
   public boolean isFor(long other) {

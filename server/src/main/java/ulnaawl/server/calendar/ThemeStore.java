@@ -12,12 +12,10 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.Theme;
-import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.RowsStore;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.DanceTagRecord;
 import ulnaawl.server.tables.tables.records.ThemeTagRecord;
 
@@ -33,12 +31,7 @@ class ThemeStore {
    *
    * @param by who put it up
    */
-  record Row(long id, Theme theme, String by) {}
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, THEME.BY_NAME, THEME.REMOVED_BY);
-  }
+  record Row(long id, Theme theme, PersonId by) {}
 
   /** Those that nobody has removed, the first ones first. */
   List<Row> all() {
@@ -61,17 +54,17 @@ class ThemeStore {
                     row.getFromDay(),
                     row.getToDay(),
                     tags.getOrDefault(row.getId(), Set.of())),
-                row.getByName()));
+                row.getByPerson()));
   }
 
-  long add(Theme theme, String by) {
+  long add(Theme theme, PersonId by) {
     long id =
         database
             .insertInto(THEME)
             .set(THEME.NAME, theme.name())
             .set(THEME.FROM_DAY, theme.from())
             .set(THEME.TO_DAY, theme.to())
-            .set(THEME.BY_NAME, by)
+            .set(THEME.BY_PERSON, by)
             .returningResult(THEME.ID)
             .fetchSingle()
             .value1();
@@ -81,7 +74,7 @@ class ThemeStore {
   }
 
   /** Whether it was there, and so was removed. */
-  boolean remove(long id, String by, LocalDateTime at) {
+  boolean remove(long id, PersonId by, LocalDateTime at) {
     return database
             .update(THEME)
             .set(THEME.REMOVED_BY, by)

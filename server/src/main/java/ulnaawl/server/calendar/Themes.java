@@ -61,9 +61,9 @@ public class Themes {
     if (store.all().size() >= MOST) {
       throw Problem.rejected("Up to " + MOST + " themes are kept; remove some that are over.");
     }
-    long id = store.add(new Theme(name.strip(), from, to, tags), me.name());
+    long id = store.add(new Theme(name.strip(), from, to, tags), me.person());
     events.publishEvent(
-        Change.of(Thing.CALENDAR, id, Action.ADDED, me.name(), "theme " + name.strip()));
+        Change.of(Thing.CALENDAR, id, Action.ADDED, me.person(), "theme " + name.strip()));
   }
 
   private static Set<String> checked(List<String> words) {
@@ -83,10 +83,11 @@ public class Themes {
             .map(it -> it.theme().name())
             .findFirst()
             .orElseThrow(() -> Problem.gone("This theme is not here any more."));
-    if (!store.remove(id, me.name(), today.moment())) {
+    if (!store.remove(id, me.person(), today.moment())) {
       throw Problem.gone("This theme is not here any more.");
     }
-    events.publishEvent(Change.of(Thing.CALENDAR, id, Action.ARCHIVED, me.name(), "theme " + name));
+    events.publishEvent(
+        Change.of(Thing.CALENDAR, id, Action.ARCHIVED, me.person(), "theme " + name));
   }
 
   /** Gives a dance its tags, in place of those it had. */
@@ -95,6 +96,6 @@ public class Themes {
     String title = dances.get(dance).title();
     store.tag(dance, checked(words));
     events.publishEvent(
-        Change.of(Thing.CALENDAR, dance, Action.CHANGED, me.name(), "tags of " + title));
+        Change.of(Thing.CALENDAR, dance, Action.CHANGED, me.person(), "tags of " + title));
   }
 }

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.RunningOrders.Around;
@@ -72,7 +73,7 @@ class ClassController {
   }
 
   /** Who leads; nothing in the name for nobody in particular. */
-  record LeaderForm(int version, @NotNull @Size(max = 60) String name) {}
+  record LeaderForm(int version, @Nullable PersonId leader) {}
 
   /**
    * What a running order is worth.
@@ -196,7 +197,7 @@ class ClassController {
       @PathVariable long id,
       @Valid @RequestBody LeaderForm form,
       @AuthenticationPrincipal SignedIn me) {
-    return sheets.sheet(classes.lead(id, form.version(), form.name(), me));
+    return sheets.sheet(classes.lead(id, form.version(), Optional.ofNullable(form.leader()), me));
   }
 
   @DeleteMapping("/{id}")

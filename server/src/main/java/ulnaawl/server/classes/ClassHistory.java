@@ -4,27 +4,33 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.classes.ClassRow.Order;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.history.HistoryText;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.wire.PeopleJson;
 import ulnaawl.server.wire.Reasons;
 import ulnaawl.words.Speech;
 
 /** Every running order that a class has had. */
 @Component
-@RequiredArgsConstructor
 class ClassHistory implements HistoryText {
 
   private final JsonMapper mapper;
   private final Reasons reasons;
   private final Speech speech;
+
+  ClassHistory(JsonMapper mapper, Reasons reasons, Speech speech) {
+    this.mapper = PeopleJson.stored(mapper);
+    this.reasons = reasons;
+    this.speech = speech;
+  }
 
   /** A line as the history keeps it; the first histories were kept without numbers. */
   record KeptLine(
@@ -35,7 +41,7 @@ class ClassHistory implements HistoryText {
       @Nullable Integer danceVersion,
       String title,
       String reasons,
-      @Nullable String changedBy,
+      @Nullable PersonId changedBy,
       @Nullable LocalDateTime changedAt) {}
 
   /** A running order as the history keeps it. */

@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.util.Set;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Leading;
 import ulnaawl.server.platform.Today;
 
@@ -18,12 +19,12 @@ class ClassLeading implements Leading {
   private final Today today;
 
   @Override
-  public boolean leadsClass(String name, long id) {
-    return store.isLedBy(id, name);
+  public boolean leadsClass(PersonId person, long id) {
+    return store.isLedBy(id, person);
   }
 
   @Override
-  public Set<Long> groupsOf(String name) {
-    return store.groupsLedSince(name, today.date().minusDays(DAYS_AFTER));
+  public Set<Long> groupsOf(PersonId person) {
+    return store.groupsLedSince(person, today.date().minusDays(DAYS_AFTER));
   }
 }

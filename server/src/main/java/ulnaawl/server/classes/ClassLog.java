@@ -12,6 +12,7 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.history.Action;
@@ -58,7 +59,11 @@ class ClassLog {
    * @param came who came, where somebody said so
    */
   record Log(
-      String key, String note, Optional<String> ledBy, Optional<Came> came, List<Danced> danced) {}
+      String key,
+      String note,
+      Optional<PersonId> ledBy,
+      Optional<Came> came,
+      List<Danced> danced) {}
 
   /** Writes down what happened; the same log sent again changes nothing. */
   @Transactional
@@ -72,10 +77,10 @@ class ClassLog {
       throw Problem.rejected("A line of this class is written down twice; once is enough.");
     }
     boolean marked =
-        store.markRecorded(id, version, log.note(), log.key(), me.name(), today.moment());
+        store.markRecorded(id, version, log.note(), log.key(), me.person(), today.moment());
     ClassService.changed(marked, row);
     record.withdrawNoted(id, Optional.empty(), Optional.empty(), me);
-    Optional<String> leader = log.ledBy().map(people::leader).or(row::ledBy);
+    Optional<PersonId> leader = log.ledBy().map(people::leader).or(row::ledBy);
     Map<Long, LineRow> lines =
         row.lines().stream().collect(Collectors.toMap(LineRow::id, Function.identity()));
     for (Danced one : log.danced()) {
@@ -105,8 +110,8 @@ class ClassLog {
     return now;
   }
 
-  private static Details led(Details details, Optional<String> leader, SignedIn me) {
-    Optional<String> other = leader.filter(it -> !it.equals(me.name()));
+  private static Details led(Details details, Optional<PersonId> leader, SignedIn me) {
+    Optional<PersonId> other = leader.filter(it -> !it.equals(me.person()));
     return new Details(
         details.spots(), details.percent(), details.minutes(), details.options(), other, false);
   }

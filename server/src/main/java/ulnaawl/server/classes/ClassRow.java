@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 
 /**
  * A class on a day, as it is stored.
@@ -22,8 +23,8 @@ public record ClassRow(
     boolean recorded,
     String note,
     int version,
-    Optional<String> recordedBy,
-    Optional<String> ledBy,
+    Optional<PersonId> recordedBy,
+    Optional<PersonId> ledBy,
     Optional<String> logKey,
     List<LineRow> lines) {
 

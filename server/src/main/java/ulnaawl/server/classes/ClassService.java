@@ -13,6 +13,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.ClassDays;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.access.Leading;
@@ -120,8 +121,8 @@ public class ClassService {
   public ClassRow plan(long group, LocalDate date, int minutes, SignedIn me) {
     GroupRow row = open(group, date, minutes);
     // A co-instructor plans what they lead.
-    Optional<String> leader =
-        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.name());
+    Optional<PersonId> leader =
+        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.person());
     return added(
         group, date, leader, new Order(minutes, orders.plan(row, date, minutes, leader)), me);
   }
@@ -136,7 +137,7 @@ public class ClassService {
   }
 
   private ClassRow added(
-      long group, LocalDate date, Optional<String> leader, Order order, SignedIn me) {
+      long group, LocalDate date, Optional<PersonId> leader, Order order, SignedIn me) {
     ClassRow added = get(store.add(group, date, order.minutes(), leader, order.lines()));
     publish(added, Action.ADDED, me, 0);
     return added;
@@ -261,8 +262,8 @@ public class ClassService {
         wanted.kind(),
         dance,
         title,
-        sameDance ? before.orElseThrow().reasons() : List.of(new PlanReason.ChosenBy(me.name())),
-        Optional.of(me.name()),
+        sameDance ? before.orElseThrow().reasons() : List.of(new PlanReason.ChosenBy(me.person())),
+        Optional.of(me.person()),
         Optional.of(today.moment()));
   }
 
@@ -270,7 +271,7 @@ public class ClassService {
   void archive(long id, int version, SignedIn me) {
     ClassRow row = get(id);
     changed(store.archive(id, version), row);
-    events.publishEvent(Change.archived(Thing.CLASS, id, me.name(), version, subject(row)));
+    events.publishEvent(Change.archived(Thing.CLASS, id, me.person(), version, subject(row)));
   }
 
   /**
@@ -278,11 +279,10 @@ public class ClassService {
    * takes what nobody leads, or somebody who is away on that day.
    */
   @Transactional
-  ClassRow lead(long id, int version, String leader, SignedIn me) {
+  ClassRow lead(long id, int version, Optional<PersonId> leader, SignedIn me) {
     ClassRow row = get(id);
-    Optional<String> who =
-        leader.isBlank() ? Optional.empty() : Optional.of(people.leader(leader.strip()));
-    if (!standIns.isOpen(row) || !who.equals(Optional.of(me.name()))) {
+    Optional<PersonId> who = leader.map(people::leader);
+    if (!standIns.isOpen(row) || !who.equals(Optional.of(me.person()))) {
       leading.needClass(me, id);
     }
     who.flatMap(it -> standIns.whyNot(it, row))
@@ -298,7 +298,7 @@ public class ClassService {
   /** What a log wrote about a class, said to everybody. */
   void publish(ClassRow now, Action action, SignedIn me, int from) {
     events.publishEvent(
-        Change.next(Thing.CLASS, now.id(), action, me.name(), from, subject(now))
+        Change.next(Thing.CLASS, now.id(), action, me.person(), from, subject(now))
             .with(texts.write(now.order())));
   }
 

@@ -9,6 +9,7 @@ import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.learning.EntryDetails;
 import ulnaawl.server.wire.ReasonView;
@@ -27,8 +28,8 @@ record ClassSheet(
     boolean recorded,
     boolean canRecord,
     String note,
-    @Nullable String recordedBy,
-    @Nullable String leader,
+    @Nullable PersonId recordedBy,
+    @Nullable PersonId leader,
     int version,
     List<LineView> lines,
     List<EntryOfClass> written) {
@@ -45,7 +46,7 @@ record ClassSheet(
       @Nullable SectionSet shown,
       Outcome outcome,
       String note,
-      String by,
+      PersonId by,
       EntryDetails more) {}
 
   /**
@@ -63,7 +64,7 @@ record ClassSheet(
       String title,
       int effort,
       List<ReasonView> reasons,
-      @Nullable String changedBy,
+      @Nullable PersonId changedBy,
       @Nullable LocalDateTime changedAt,
-      @Nullable String teachBy) {}
+      @Nullable PersonId teachBy) {}
 }

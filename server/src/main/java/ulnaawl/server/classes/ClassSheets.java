@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.OrderValue;
@@ -57,7 +58,7 @@ class ClassSheets {
         record.ofClasses(recent.stream().map(ClassRow::id).toList()).stream()
             .collect(Collectors.groupingBy(row -> row.classId().orElse(0L)));
     List<Agenda.Coming> coming = new ArrayList<>();
-    Map<TeachOf, String> teachBy = teaches.savedBy();
+    Map<TeachOf, PersonId> teachBy = teaches.savedBy();
     Map<Long, GroupRow> byId = groups.everKnown();
     Map<Long, LocalDate> free = classes.nextDates();
     for (GroupRow group : groups.all()) {
@@ -97,7 +98,7 @@ class ClassSheets {
   }
 
   private ClassSheet sheet(
-      ClassRow row, GroupRow group, List<EntryRow> written, Map<TeachOf, String> teachBy) {
+      ClassRow row, GroupRow group, List<EntryRow> written, Map<TeachOf, PersonId> teachBy) {
     List<ClassSheet.LineView> lines = lines(row.lines(), group, teachBy);
     return new ClassSheet(
         row.id(),
@@ -144,7 +145,7 @@ class ClassSheets {
   }
 
   private List<ClassSheet.LineView> lines(
-      List<LineRow> rows, GroupRow group, Map<TeachOf, String> teachBy) {
+      List<LineRow> rows, GroupRow group, Map<TeachOf, PersonId> teachBy) {
     List<ClassSheet.LineView> lines = new ArrayList<>();
     int start = 0;
     Map<Long, Integer> efforts = catalog.efforts();

@@ -16,15 +16,13 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.RowsStore;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.ClassLineRecord;
 import ulnaawl.server.tables.tables.records.ClubClassRecord;
@@ -46,13 +44,6 @@ class ClassStore implements ReadsAll {
 
   private final DSLContext database;
   private final Reasons reasons;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, CLUB_CLASS.RECORDED_BY);
-    SignedStore.replace(database, name, CLUB_CLASS.LED_BY);
-    SignedStore.replace(database, name, CLASS_LINE.CHANGED_BY);
-  }
 
   Optional<ClassRow> find(long id) {
     return rows(CLUB_CLASS.ID.eq(id).and(IN_SIGHT), 1).stream().findFirst();
@@ -99,16 +90,16 @@ class ClassStore implements ReadsAll {
   }
 
   /** Whether somebody leads a class, in sight or removed. */
-  boolean isLedBy(long id, String name) {
-    return database.fetchExists(CLUB_CLASS, CLUB_CLASS.ID.eq(id).and(CLUB_CLASS.LED_BY.eq(name)));
+  boolean isLedBy(long id, PersonId person) {
+    return database.fetchExists(CLUB_CLASS, CLUB_CLASS.ID.eq(id).and(CLUB_CLASS.LED_BY.eq(person)));
   }
 
   /** The groups of which somebody leads a class on that day or later. */
-  Set<Long> groupsLedSince(String name, LocalDate day) {
+  Set<Long> groupsLedSince(PersonId person, LocalDate day) {
     return database
         .selectDistinct(CLUB_CLASS.GROUP_ID)
         .from(CLUB_CLASS)
-        .where(IN_SIGHT.and(CLUB_CLASS.LED_BY.eq(name)).and(CLUB_CLASS.HELD_ON.ge(day)))
+        .where(IN_SIGHT.and(CLUB_CLASS.LED_BY.eq(person)).and(CLUB_CLASS.HELD_ON.ge(day)))
         .fetchSet(CLUB_CLASS.GROUP_ID);
   }
 
@@ -142,7 +133,8 @@ class ClassStore implements ReadsAll {
         .fetchGroups(CLASS_LINE.CLASS_ID, this::line);
   }
 
-  long add(long group, LocalDate date, int minutes, Optional<String> leader, List<LineRow> lines) {
+  long add(
+      long group, LocalDate date, int minutes, Optional<PersonId> leader, List<LineRow> lines) {
     ClubClassRecord values = new ClubClassRecord();
     values.setGroupId(group);
     values.setHeldOn(date);
@@ -167,13 +159,14 @@ class ClassStore implements ReadsAll {
   }
 
   /** Whether the class still had that version and was planned, and so has another leader. */
-  boolean lead(long id, int version, Optional<String> leader) {
+  boolean lead(long id, int version, Optional<PersonId> leader) {
     ClubClassRecord values = new ClubClassRecord();
     values.set(CLUB_CLASS.LED_BY, leader.orElse(null));
     return ROWS.change(database, planned(id, version), version, values);
   }
 
-  boolean markRecorded(long id, int version, String note, String key, String by, LocalDateTime at) {
+  boolean markRecorded(
+      long id, int version, String note, String key, PersonId by, LocalDateTime at) {
     ClubClassRecord values = new ClubClassRecord();
     values.setStatus(RECORDED);
     values.setNote(note);

@@ -3,6 +3,7 @@ package ulnaawl.server.classes;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
 import ulnaawl.server.dances.DanceVersion;
@@ -23,7 +24,7 @@ public record LineRow(
     Optional<DanceVersion> dance,
     String title,
     List<PlanReason> reasons,
-    Optional<String> changedBy,
+    Optional<PersonId> changedBy,
     Optional<LocalDateTime> changedAt) {
 
   /** The number of a line that has none yet. */

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.plan.Late;
 import ulnaawl.server.access.SignedIn;
@@ -82,7 +83,7 @@ class LogController {
       int version,
       @Nullable @Size(max = 60) String key,
       @NotNull @Size(max = 2000) String note,
-      @Nullable @Size(max = 60) String ledBy,
+      @Nullable PersonId ledBy,
       @Nullable @Valid CameForm came,
       @NotNull @Size(max = ClassBounds.MOST_SENT) List<@Valid DancedForm> lines) {}
 
@@ -173,7 +174,7 @@ class LogController {
         new ClassLog.Log(
             form.key() == null ? "" : form.key(),
             form.note(),
-            Optional.ofNullable(form.ledBy()).filter(it -> !it.isBlank()),
+            Optional.ofNullable(form.ledBy()),
             Optional.ofNullable(form.came()).map(it -> new ClassLog.Came(it.who(), it.version())),
             danced);
     return sheets.sheet(log.record(id, form.version(), written, me));

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.RestsOn;
 import ulnaawl.learning.Vocabulary;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.FigureShelf;
 import ulnaawl.plan.NextDance;
 import ulnaawl.server.dances.DanceReader;
@@ -63,10 +64,12 @@ class NextController {
   /** Seen from the group's next class: it is what can be taught then. */
   @GetMapping("/next")
   @KeepAnswer
-  List<NextView> next(@PathVariable long id, @RequestParam Optional<String> leader) {
+  List<NextView> next(@PathVariable long id, @RequestParam Optional<Long> leader) {
     GroupRow group = groups.get(id);
     LocalDate on = classes.nextDate(group);
-    return NextDance.ranked(group.level(), repertoire.of(group, on, leader)).stream()
+    return NextDance.ranked(
+            group.level(), repertoire.of(group, on, leader.filter(it -> it > 0).map(PersonId::new)))
+        .stream()
         .limit(MOST)
         .map(pick ->
             new NextView(

@@ -13,6 +13,7 @@ import ulnaawl.figure.FigureBook;
 import ulnaawl.learning.Stage;
 import ulnaawl.learning.Vocabulary;
 import ulnaawl.learning.Vocabulary.Experience;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.DanceForGroup;
 import ulnaawl.plan.TermPlace;
 import ulnaawl.plan.Theme;
@@ -45,7 +46,7 @@ public class Repertoire {
    *
    * @param leader who leads; empty where nobody was named, who then is taken to know everything
    */
-  public List<DanceForGroup> of(GroupRow group, LocalDate date, Optional<String> leader) {
+  public List<DanceForGroup> of(GroupRow group, LocalDate date, Optional<PersonId> leader) {
     List<GroupDance> all = standings.of(group.id(), date);
     Set<String> met = Standings.figuresMet(all);
     FigureBook book = reader.book();

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine;
 import ulnaawl.plan.ClassLine.Filler;
 import ulnaawl.plan.ClassLine.Subject;
@@ -62,13 +63,13 @@ class RunningOrders {
   record Planned(List<LineRow> lines, int points, int gap) {}
 
   /** A running order for a group on a day, with who leads where that is known. */
-  List<LineRow> plan(GroupRow group, LocalDate date, int minutes, Optional<String> leader) {
+  List<LineRow> plan(GroupRow group, LocalDate date, int minutes, Optional<PersonId> leader) {
     ClassPlan plan = ClassPlanner.plan(request(group, date, minutes, leader));
     return lines(plan, Map.of());
   }
 
   private ClassRequest request(
-      GroupRow group, LocalDate date, int minutes, Optional<String> leader) {
+      GroupRow group, LocalDate date, int minutes, Optional<PersonId> leader) {
     return ClassRequest.of(date, minutes, group.level(), repertoire.of(group, date, leader));
   }
 

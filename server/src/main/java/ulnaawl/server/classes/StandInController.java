@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.Today;
 import ulnaawl.words.Speech;
 
@@ -25,7 +26,7 @@ class StandInController {
    *
    * @param free whether they can
    */
-  record StandInView(String name, boolean free, List<String> why) {}
+  record StandInView(PersonId person, boolean free, List<String> why) {}
 
   /**
    * Who could lead a class.
@@ -42,7 +43,7 @@ class StandInController {
         standIns.of(row).stream()
             .map(it ->
                 new StandInView(
-                    it.name(),
+                    it.person(),
                     it.hindrance().isEmpty(),
                     speech.handover().standIn(it, today.date())))
             .toList());

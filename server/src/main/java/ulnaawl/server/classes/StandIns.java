@@ -11,6 +11,7 @@ import ulnaawl.handover.StandIn;
 import ulnaawl.handover.StandIn.Colleague;
 import ulnaawl.handover.StandIn.Hindrance;
 import ulnaawl.handover.StandIn.Planned;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.calendar.AwayRow;
@@ -35,17 +36,17 @@ class StandIns {
   /** Whether a class waits for somebody: nobody leads it, or whoever does is away on that day. */
   boolean isOpen(ClassRow row) {
     return row.ledBy()
-        .flatMap(people::named)
+        .flatMap(it -> people.find(it.number()))
         .map(leader -> awayOn(leader, row.date()).isPresent())
         .orElse(true);
   }
 
   /** Why somebody cannot lead a class, in words; empty where they can. */
-  Optional<String> whyNot(String name, ClassRow row) {
+  Optional<String> whyNot(PersonId person, ClassRow row) {
     return people
-        .named(name)
+        .find(person.number())
         .flatMap(it -> hindrance(it, row))
-        .map(why -> speech.handover().cannot(name, why));
+        .map(why -> speech.handover().cannot(person, why));
   }
 
   /** Everybody who could lead a class, the best one first. */
@@ -58,17 +59,17 @@ class StandIns {
                     .map(dance -> new Planned(dance.dance(), line.title(), line.kind()))
                     .stream())
             .toList();
-    Map<String, LocalDate> lastHere = record.lastLed(row.group());
+    Map<PersonId, LocalDate> lastHere = record.lastLed(row.group());
     return StandIn.of(
         plan,
         people.everybody().stream()
             .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
-            .filter(it -> !row.ledBy().equals(Optional.of(it.name())))
+            .filter(it -> !row.ledBy().equals(Optional.of(it.person())))
             .map(it ->
                 new Colleague(
-                    it.name(),
-                    record.ledBy(it.name()),
-                    Optional.ofNullable(lastHere.get(it.name())),
+                    it.person(),
+                    record.ledBy(it.person()),
+                    Optional.ofNullable(lastHere.get(it.person())),
                     hindrance(it, row)))
             .toList());
   }
@@ -87,7 +88,7 @@ class StandIns {
 
   private Optional<Hindrance> elsewhere(Person person, ClassRow row) {
     return store.onDay(row.date()).stream()
-        .filter(it -> it.id() != row.id() && it.ledBy().equals(Optional.of(person.name())))
+        .filter(it -> it.id() != row.id() && it.ledBy().equals(Optional.of(person.person())))
         .filter(it -> timeOf(it).overlaps(timeOf(row)))
         .findFirst()
         .map(it -> new Hindrance.LeadsElsewhere(groups.get(it.group()).name()));

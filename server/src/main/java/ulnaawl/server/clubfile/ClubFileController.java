@@ -68,7 +68,7 @@ class ClubFileController {
   @GetMapping("/file")
   ResponseEntity<byte[]> file(@AuthenticationPrincipal SignedIn me) {
     byte[] file = files.write();
-    audit.exported(me.name(), "the club's file");
+    audit.exported(me.person(), "the club's file");
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
         .header(

@@ -17,6 +17,7 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jooq.Cursor;
 import org.jooq.DSLContext;
+import org.jooq.DataType;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SQLDialect;
@@ -24,9 +25,11 @@ import org.jooq.Schema;
 import org.jooq.Table;
 import org.jooq.UniqueKey;
 import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.clubfile.ClubList.Column;
 import ulnaawl.server.clubfile.ClubList.Kind;
 import ulnaawl.server.tables.DefaultSchema;
@@ -84,7 +87,8 @@ class ClubFileStore {
       List<Field<?>> in = new ArrayList<>();
       for (Field<?> field : table.fields()) {
         if (!out.contains(field.getName())) {
-          in.add(field);
+          // As the table has it, whatever the features make of it.
+          in.add(DSL.field(field.getQualifiedName(), stored(field.getDataType())));
         }
       }
       tables.put(name, table);
@@ -122,6 +126,10 @@ class ClubFileStore {
             .skip(1)
             .map(it -> it.substring(0, 1).toUpperCase(Locale.ROOT) + it.substring(1))
             .collect(Collectors.joining());
+  }
+
+  private static DataType<?> stored(DataType<?> type) {
+    return type.getType() == PersonId.class ? SQLDataType.BIGINT.nullable(type.nullable()) : type;
   }
 
   List<ClubList> lists() {

@@ -16,6 +16,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.Unreadable;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -157,10 +158,10 @@ class ClubFiles {
             rows.at("what is in it");
             readers.forEach(ReadsAll::readAll);
             rows.at(PEOPLE);
-            people.arriving(owner);
+            PersonId arrived = people.arriving(owner);
             events.publishEvent(new ClubReplaced());
             events.publishEvent(
-                Change.of(Thing.EXPORT, 0, Action.IMPORTED, owner.name(), "a club's file"));
+                Change.of(Thing.EXPORT, 0, Action.IMPORTED, arrived, "a club's file"));
             if (!forGood) {
               now.setRollbackOnly();
             }

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.figure.Level;
 import ulnaawl.formats.SheetPdf;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceView.Reading;
 import ulnaawl.server.dances.PrintedSheets.PrintedSheet;
@@ -57,7 +58,7 @@ class DanceController {
   record DanceSheet(
       long id,
       int version,
-      String updatedBy,
+      PersonId updatedBy,
       LocalDateTime updatedAt,
       String stepText,
       Reading reading) {}

@@ -2,6 +2,7 @@ package ulnaawl.server.dances;
 
 import java.time.LocalDateTime;
 import ulnaawl.dance.lineage.SectionKeys;
+import ulnaawl.people.PersonId;
 
 /**
  * A version of a dance as it is stored; of {@link DanceStore#all} the newest.
@@ -17,7 +18,7 @@ public record DanceRow(
     String title,
     String stepText,
     SectionKeys keys,
-    String writtenBy,
+    PersonId writtenBy,
     LocalDateTime writtenAt,
     boolean archived) {
 

@@ -11,6 +11,7 @@ import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.dance.lineage.SectionLineage;
 import ulnaawl.dance.lineage.SectionPrint;
 import ulnaawl.notation.Limits;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -28,6 +29,7 @@ public class DanceService {
 
   private final DanceStore store;
   private final DanceReader reader;
+  private final PeopleNames names;
   private final ApplicationEventPublisher events;
   private final Today today;
 
@@ -85,8 +87,8 @@ public class DanceService {
     ReadDance read = checked(stepText);
     String title = title(read);
     SectionKeys keys = SectionKeys.first(read.dance().sections().size());
-    long id = store.add(title, stepText, keys, me.name(), today.moment());
-    events.publishEvent(Change.added(Thing.DANCE, id, me.name(), title));
+    long id = store.add(title, stepText, keys, me.person(), today.moment());
+    events.publishEvent(Change.added(Thing.DANCE, id, me.person(), title));
     return get(id);
   }
 
@@ -123,12 +125,12 @@ public class DanceService {
             title,
             stepText,
             nextKeys(now.id(), read),
-            me.name(),
+            me.person(),
             today.moment());
     if (!changed) {
-      throw Problem.changed(now.writtenBy(), "this dance");
+      throw Problem.changed(names.of(now.writtenBy()), "this dance");
     }
-    events.publishEvent(Change.next(Thing.DANCE, now.id(), action, me.name(), version, title));
+    events.publishEvent(Change.next(Thing.DANCE, now.id(), action, me.person(), version, title));
     return get(now.id());
   }
 
@@ -146,9 +148,9 @@ public class DanceService {
   public void archive(long id, int version, SignedIn me) {
     DanceRow now = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.changed(now.writtenBy(), "this dance");
+      throw Problem.changed(names.of(now.writtenBy()), "this dance");
     }
-    events.publishEvent(Change.archived(Thing.DANCE, id, me.name(), version, now.title()));
+    events.publishEvent(Change.archived(Thing.DANCE, id, me.person(), version, now.title()));
   }
 
   /** Whether there are versions of a release that knew no keys. */

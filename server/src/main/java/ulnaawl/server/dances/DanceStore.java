@@ -14,12 +14,10 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.ResultQuery;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.lineage.SectionKeys;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.DanceRecord;
 import ulnaawl.server.tables.tables.records.DanceVersionRecord;
@@ -33,11 +31,6 @@ class DanceStore implements ReadsAll {
       new VersionedStore<>(DANCE.ID, DANCE.VERSION, DANCE.ACTIVE);
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, DANCE_VERSION.WRITTEN_BY);
-  }
 
   /** The newest version of every dance that is not archived, by title. */
   List<DanceRow> all() {
@@ -110,7 +103,7 @@ class DanceStore implements ReadsAll {
   }
 
   /** Adds a dance with its first version; answers its number. */
-  long add(String title, String stepText, SectionKeys keys, String by, LocalDateTime at) {
+  long add(String title, String stepText, SectionKeys keys, PersonId by, LocalDateTime at) {
     long id = ROWS.add(database, new DanceRecord());
     addVersion(id, 1, title, stepText, keys, by, at);
     return id;
@@ -125,7 +118,7 @@ class DanceStore implements ReadsAll {
       String title,
       String stepText,
       SectionKeys keys,
-      String by,
+      PersonId by,
       LocalDateTime at) {
     boolean changed = ROWS.changeAndShow(database, id, version, new DanceRecord());
     if (changed) {
@@ -140,10 +133,10 @@ class DanceStore implements ReadsAll {
       String title,
       String stepText,
       SectionKeys keys,
-      String by,
+      PersonId by,
       LocalDateTime at) {
     database.executeInsert(
-        new DanceVersionRecord(id, version, title, stepText, keys.label(), by, at));
+        new DanceVersionRecord(id, version, title, stepText, keys.label(), at, by));
   }
 
   /** Whether the dance still had that version and was in sight, and so was archived. */

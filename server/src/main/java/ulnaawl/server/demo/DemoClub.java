@@ -110,7 +110,7 @@ class DemoClub {
     notes.add(
         thursday,
         "Did you go on with the half turns, or only walk them?",
-        Optional.of(wilma.name()),
+        Optional.of(wilma.person()),
         ines);
     long shop = Objects.requireNonNull(danceIds.get("corner-shop"), "corner-shop");
     String text = dances.get(shop).stepText();
@@ -128,7 +128,7 @@ class DemoClub {
   }
 
   private SignedIn add(SamplePerson one) {
-    return people.add(one.fullName(), settings.password(), one.role(), "Demo");
+    return people.add(one.fullName(), settings.password(), one.role(), Optional.empty());
   }
 
   private LocalDate nextClass(GroupRow group) {

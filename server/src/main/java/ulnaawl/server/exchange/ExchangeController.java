@@ -28,6 +28,7 @@ import ulnaawl.formats.intake.Intake;
 import ulnaawl.formats.intake.Part;
 import ulnaawl.formats.table.ClubTable;
 import ulnaawl.formats.table.TableText;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.exchange.ImportStore.Batch;
 import ulnaawl.server.exchange.Imports.Chosen;
@@ -164,7 +165,12 @@ class ExchangeController {
 
   /** Something that came in at once; the moment in universal time. */
   record ImportView(
-      long id, LocalDateTime at, String by, String files, List<KindCount> counts, boolean undone) {}
+      long id,
+      LocalDateTime at,
+      PersonId by,
+      String files,
+      List<KindCount> counts,
+      boolean undone) {}
 
   /** What an undoing left as it is. */
   record LeftView(Kind kind, String why) {}
@@ -229,7 +235,7 @@ class ExchangeController {
             .filter(it -> it.table() == table)
             .findFirst()
             .orElseThrow(() -> Problem.gone("There is no such table."));
-    audit.exported(me.name(), "the " + table.label() + ", as a table");
+    audit.exported(me.person(), "the " + table.label() + ", as a table");
     String name = table.label().replace(' ', '-') + ".csv";
     return ResponseEntity.ok()
         .header(

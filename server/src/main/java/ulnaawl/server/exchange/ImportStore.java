@@ -10,12 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.RowsStore;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.ImportBatchRecord;
 import ulnaawl.server.tables.tables.records.ImportThingRecord;
 
@@ -28,14 +26,9 @@ class ImportStore implements ReadsAll {
 
   private final DSLContext database;
 
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, IMPORT_BATCH.BY_NAME, IMPORT_BATCH.UNDONE_BY);
-  }
-
   /** What came in at once, as it is stored. */
   record Batch(
-      long id, LocalDateTime at, String by, String files, Optional<LocalDateTime> undoneAt) {}
+      long id, LocalDateTime at, PersonId by, String files, Optional<LocalDateTime> undoneAt) {}
 
   /** One thing of it. */
   record Thing(Kind kind, Taken taken) {
@@ -73,12 +66,12 @@ class ImportStore implements ReadsAll {
                 new Taken(row.getThingId(), row.getFromVersion(), row.getToVersion())));
   }
 
-  long add(String files, List<Thing> things, String by, LocalDateTime at) {
+  long add(String files, List<Thing> things, PersonId by, LocalDateTime at) {
     long id =
         database
             .insertInto(IMPORT_BATCH)
             .set(IMPORT_BATCH.MADE_AT, at)
-            .set(IMPORT_BATCH.BY_NAME, by)
+            .set(IMPORT_BATCH.BY_PERSON, by)
             .set(IMPORT_BATCH.FILES, files)
             .returningResult(IMPORT_BATCH.ID)
             .fetchSingle()
@@ -95,7 +88,7 @@ class ImportStore implements ReadsAll {
   }
 
   /** Whether it was not undone before, and so is now. */
-  boolean undone(long id, String by, LocalDateTime at) {
+  boolean undone(long id, PersonId by, LocalDateTime at) {
     return database
             .update(IMPORT_BATCH)
             .set(IMPORT_BATCH.UNDONE_AT, at)
@@ -117,7 +110,7 @@ class ImportStore implements ReadsAll {
     return new Batch(
         row.getId(),
         row.getMadeAt(),
-        row.getByName(),
+        row.getByPerson(),
         row.getFiles(),
         Optional.ofNullable(row.getUndoneAt()));
   }

@@ -107,7 +107,7 @@ class Imports {
     return store.add(
         names.length() > LONGEST_FILES ? names.substring(0, LONGEST_FILES - 1) + "…" : names,
         List.copyOf(things.values()),
-        me.name(),
+        me.person(),
         today.moment());
   }
 
@@ -148,7 +148,7 @@ class Imports {
   /** Undoes what came in at once; what somebody has gone on from is left, and told. */
   @Transactional
   List<Left> undo(long id, SignedIn me) {
-    if (!store.undone(id, me.name(), today.moment())) {
+    if (!store.undone(id, me.person(), today.moment())) {
       throw Problem.conflict("This has been undone already, or never came.");
     }
     List<Left> left = new ArrayList<>();

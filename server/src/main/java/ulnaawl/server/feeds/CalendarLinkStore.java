@@ -8,6 +8,7 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.tables.tables.records.CalendarLinkRecord;
 
 /** Addresses of calendars in the database. */
@@ -52,6 +53,11 @@ class CalendarLinkStore {
         .set(CALENDAR_LINK.LAST_USED, at)
         .where(CALENDAR_LINK.ID.eq(id))
         .execute();
+  }
+
+  /** All of somebody's. */
+  void forget(PersonId person) {
+    database.deleteFrom(CALENDAR_LINK).where(CALENDAR_LINK.PERSON_ID.eq(person.number())).execute();
   }
 
   /** Whether it was there and that person's. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.Secrets;
@@ -13,6 +14,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PersonForgotten;
 import ulnaawl.server.platform.HourlyNote;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
@@ -72,7 +74,12 @@ class CalendarLinks {
     return link;
   }
 
+  @EventListener
+  void forget(PersonForgotten forgotten) {
+    store.forget(forgotten.person());
+  }
+
   private void publish(long id, Action action, SignedIn me) {
-    events.publishEvent(Change.of(Thing.SHARE, id, action, me.name(), "a calendar"));
+    events.publishEvent(Change.of(Thing.SHARE, id, action, me.person(), "a calendar"));
   }
 }

@@ -14,6 +14,8 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.calendar.CalendarClass;
 import ulnaawl.learning.ClassDays;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.calendar.ClosedRow;
 import ulnaawl.server.calendar.Closings;
@@ -22,6 +24,7 @@ import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.people.PeopleService;
+import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.terms.PlannedLeaders;
@@ -38,7 +41,8 @@ class ClassDates {
   private final GroupService groups;
   private final ClosedDays closed;
   private final PeopleService people;
-  private final PlannedLeaders planned;
+  private final PlannedLeaders leaders;
+  private final PeopleNames names;
   private final Today today;
 
   /** What a calendar is called. */
@@ -50,11 +54,10 @@ class ClassDates {
     };
   }
 
-  private String leader(CalendarLink link) {
+  private Person leader(CalendarLink link) {
     return people
         .find(link.person())
-        .orElseThrow(() -> Problem.gone("This calendar is not open any more."))
-        .name();
+        .orElseThrow(() -> Problem.gone("This calendar is not open any more."));
   }
 
   /** Its classes, the first ones first. */
@@ -62,10 +65,10 @@ class ClassDates {
     LocalDate from = today.date().minusWeeks(WEEKS_BACK);
     LocalDate to = today.date().plusWeeks(WEEKS_AHEAD);
     Closings closings = closed.now();
-    Optional<String> leader =
-        link.kind() == CalendarKind.MINE ? Optional.of(leader(link)) : Optional.empty();
+    Optional<PersonId> leader =
+        link.kind() == CalendarKind.MINE ? Optional.of(leader(link).person()) : Optional.empty();
     List<ClassRow> rows = classes.between(from, to);
-    PlannedLeaders.Names names = planned.now();
+    PlannedLeaders.AtOnce planned = leaders.now();
     List<CalendarClass> found = new ArrayList<>();
     for (GroupRow group : groups.all()) {
       if (link.group().isPresent() && link.group().get() != group.id()) {
@@ -76,31 +79,31 @@ class ClassDates {
               .filter(it -> it.group() == group.id())
               .collect(Collectors.toMap(ClassRow::date, Function.identity()));
       there.values().stream()
-          .filter(it -> isOf(leader, leads(group, it.date(), Optional.of(it), names)))
-          .map(it -> entry(link, group, it.date(), Optional.of(it), names, closings))
+          .filter(it -> isOf(leader, leads(group, it.date(), Optional.of(it), planned)))
+          .map(it -> entry(link, group, it.date(), Optional.of(it), planned, closings))
           .forEach(found::add);
       new ClassDays(group.weekday(), Set.of())
           .between(today.date(), to)
           .filter(it -> !there.containsKey(it))
-          .filter(it -> isOf(leader, leads(group, it, Optional.empty(), names)))
-          .map(it -> entry(link, group, it, Optional.empty(), names, closings))
+          .filter(it -> isOf(leader, leads(group, it, Optional.empty(), planned)))
+          .map(it -> entry(link, group, it, Optional.empty(), planned, closings))
           .forEach(found::add);
     }
     return found.stream().sorted(Comparator.comparing(CalendarClass::start)).toList();
   }
 
-  private static boolean isOf(Optional<String> wanted, Optional<String> leads) {
+  private static boolean isOf(Optional<PersonId> wanted, Optional<PersonId> leads) {
     return wanted.isEmpty() || wanted.equals(leads);
   }
 
   /** Who leads: whom the class says, else whom the term has for it. */
-  private static Optional<String> leads(
-      GroupRow group, LocalDate date, Optional<ClassRow> row, PlannedLeaders.Names names) {
+  private static Optional<PersonId> leads(
+      GroupRow group, LocalDate date, Optional<ClassRow> row, PlannedLeaders.AtOnce planned) {
     return row.flatMap(ClassRow::ledBy)
         .or(() ->
             row.filter(ClassRow::recorded).isPresent()
                 ? Optional.empty()
-                : names.of(group.id(), date));
+                : planned.of(group.id(), date));
   }
 
   private CalendarClass entry(
@@ -108,13 +111,13 @@ class ClassDates {
       GroupRow group,
       LocalDate date,
       Optional<ClassRow> row,
-      PlannedLeaders.Names names,
+      PlannedLeaders.AtOnce planned,
       Closings closings) {
     Optional<ClosedRow> closing =
         row.filter(ClassRow::recorded).isPresent()
             ? Optional.empty()
             : closings.on(group.id(), date);
-    String led = leads(group, date, row, names).map(it -> "Led by " + it).orElse("");
+    String led = leads(group, date, row, planned).map(it -> "Led by " + names.of(it)).orElse("");
     String why = closing.map(it -> it.note().isEmpty() ? "Closed" : it.note()).orElse("");
     return new CalendarClass(
         "class-" + group.id() + "-" + date + "-of-" + link.id() + "-" + stamp(link.at()),

@@ -9,6 +9,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -54,7 +55,7 @@ public class GroupService {
   public GroupRow add(GroupDraft draft, SignedIn me) {
     checkFree(draft, 0);
     long id = store.add(draft);
-    publish(id, Action.ADDED, me.name(), 0, draft);
+    publish(id, Action.ADDED, me.person(), 0, draft);
     return get(id);
   }
 
@@ -77,7 +78,7 @@ public class GroupService {
     if (!store.change(now.id(), version, draft)) {
       throw Problem.changed("Somebody", "this group");
     }
-    publish(now.id(), action, me.name(), version, draft);
+    publish(now.id(), action, me.person(), version, draft);
     return get(now.id());
   }
 
@@ -100,7 +101,7 @@ public class GroupService {
     }
   }
 
-  private void publish(long id, Action action, String by, int from, GroupDraft draft) {
+  private void publish(long id, Action action, PersonId by, int from, GroupDraft draft) {
     events.publishEvent(
         Change.next(Thing.GROUP, id, action, by, from, draft.name()).with(texts.write(draft)));
   }
@@ -111,6 +112,6 @@ public class GroupService {
     if (!store.archive(id, version)) {
       throw Problem.changed("Somebody", "this group");
     }
-    events.publishEvent(Change.archived(Thing.GROUP, id, me.name(), version, now.name()));
+    events.publishEvent(Change.archived(Thing.GROUP, id, me.person(), version, now.name()));
   }
 }

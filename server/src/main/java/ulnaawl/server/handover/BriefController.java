@@ -24,6 +24,7 @@ import ulnaawl.handover.Brief;
 import ulnaawl.handover.DanceBrief;
 import ulnaawl.handover.PastClass;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.ClassRow;
@@ -48,15 +49,14 @@ class BriefController {
   private final Today today;
 
   /** A note, or a question where somebody is asked. */
-  record BriefNoteForm(
-      @NotBlank @Size(max = 500) String text, @Nullable @Size(max = 60) String asked) {}
+  record BriefNoteForm(@NotBlank @Size(max = 500) String text, @Nullable PersonId asked) {}
 
   /** An answer to a question. */
   record BriefAnswerForm(@NotBlank @Size(max = 500) String text) {}
 
   /** A class that was held, in words. */
   record HeldView(
-      LocalDate date, String leader, List<String> done, List<String> missing, String note) {}
+      LocalDate date, PersonId leader, List<String> done, List<String> missing, String note) {}
 
   /** A line of the plan with its first reason. */
   record BriefLineView(Kind kind, int minutes, String title, @Nullable Long dance, String why) {}
@@ -78,7 +78,7 @@ class BriefController {
       List<BriefMarkView> watchOuts,
       SectionSet trouble,
       @Nullable LocalDate notedOn,
-      @Nullable String notedBy,
+      @Nullable PersonId notedBy,
       @Nullable String note) {}
 
   /** A dance that was asked for. */
@@ -93,11 +93,11 @@ class BriefController {
   record BriefNoteView(
       long id,
       String text,
-      String by,
+      PersonId by,
       LocalDateTime at,
-      @Nullable String asked,
+      @Nullable PersonId asked,
       @Nullable String answer,
-      @Nullable String answeredBy,
+      @Nullable PersonId answeredBy,
       boolean mine,
       boolean mayAnswer) {}
 
@@ -108,8 +108,8 @@ class BriefController {
       LocalTime startsAt,
       String place,
       int minutes,
-      @Nullable String leader,
-      @Nullable String lastLeader,
+      @Nullable PersonId leader,
+      @Nullable PersonId lastLeader,
       List<String> summary,
       List<HeldView> since,
       List<BriefLineView> plan,
@@ -121,7 +121,7 @@ class BriefController {
   BriefView brief(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
     ClassRow row = classes.get(id);
     GroupRow group = groups.get(row.group());
-    Brief brief = briefs.of(row, me.name());
+    Brief brief = briefs.of(row, me.person());
     return new BriefView(
         group.name(),
         row.date(),
@@ -145,11 +145,7 @@ class BriefController {
       @PathVariable long id,
       @Valid @RequestBody BriefNoteForm form,
       @AuthenticationPrincipal SignedIn me) {
-    notes.add(
-        classes.get(id).group(),
-        form.text(),
-        Optional.ofNullable(form.asked()).filter(it -> !it.isBlank()),
-        me);
+    notes.add(classes.get(id).group(), form.text(), Optional.ofNullable(form.asked()), me);
     return brief(id, me);
   }
 
@@ -212,7 +208,7 @@ class BriefController {
   }
 
   private static BriefNoteView note(NoteRow row, SignedIn me) {
-    boolean asked = row.asked().equals(Optional.of(me.name()));
+    boolean asked = row.asked().equals(Optional.of(me.person()));
     boolean instructor = me.isAtLeast(ulnaawl.server.access.Role.INSTRUCTOR);
     return new BriefNoteView(
         row.id(),
@@ -222,7 +218,7 @@ class BriefController {
         row.asked().orElse(null),
         row.answer().map(NoteRow.Answer::text).orElse(null),
         row.answer().map(NoteRow.Answer::by).orElse(null),
-        row.by().equals(me.name()) || instructor,
+        row.by().equals(me.person()) || instructor,
         row.isOpen() && (asked || instructor));
   }
 }

@@ -18,6 +18,7 @@ import ulnaawl.handover.DanceBrief;
 import ulnaawl.handover.PastClass;
 import ulnaawl.learning.Attendance;
 import ulnaawl.learning.Register;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.classes.ClassNotes;
 import ulnaawl.server.classes.ClassRow;
 import ulnaawl.server.classes.LineRow;
@@ -49,7 +50,7 @@ public class Briefs {
   private final Today today;
 
   /** The brief of a class for somebody. */
-  Brief of(ClassRow row, String who) {
+  Brief of(ClassRow row, PersonId who) {
     List<GroupDance> all = standings.of(row.group(), today.date());
     Map<Long, GroupDance> byId =
         all.stream().collect(Collectors.toMap(it -> it.row().id(), it -> it));
@@ -91,16 +92,12 @@ public class Briefs {
       held.add(
           new PastClass(
               day,
-              leader(rows.getFirst()),
+              rows.getFirst().leader(),
               rows.stream().map(one -> done(one, byId)).toList(),
               missing,
               said.getOrDefault(day, "")));
     });
     return held;
-  }
-
-  private static String leader(EntryRow row) {
-    return row.details().ledBy().orElse(row.by());
   }
 
   private static PastClass.Done done(EntryRow row, Map<Long, GroupDance> byId) {
@@ -164,7 +161,7 @@ public class Briefs {
         own.stream()
             .filter(it -> !it.note().isBlank())
             .findFirst()
-            .map(it -> new DanceBrief.Note(it.date(), leader(it), it.note())));
+            .map(it -> new DanceBrief.Note(it.date(), it.leader(), it.note())));
   }
 
   private static List<DanceBrief.Called> called(List<Wall> walls) {
@@ -179,7 +176,7 @@ public class Briefs {
   }
 
   /** Who led a group last, as far as the record says. */
-  Optional<String> lastLeader(long group) {
+  Optional<PersonId> lastLeader(long group) {
     return record.lastLed(group).entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey);

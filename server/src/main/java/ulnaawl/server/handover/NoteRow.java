@@ -2,6 +2,7 @@ package ulnaawl.server.handover;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 
 /**
  * What one leader tells or asks another about a group.
@@ -13,13 +14,13 @@ public record NoteRow(
     long id,
     long group,
     String text,
-    String by,
+    PersonId by,
     LocalDateTime at,
-    Optional<String> asked,
+    Optional<PersonId> asked,
     Optional<Answer> answer) {
 
   /** What was answered, by whom, when in universal time. */
-  public record Answer(String text, String by, LocalDateTime at) {}
+  public record Answer(String text, PersonId by, LocalDateTime at) {}
 
   /** Whether it waits for an answer. */
   public boolean isOpen() {

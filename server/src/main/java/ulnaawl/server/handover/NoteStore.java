@@ -8,10 +8,8 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.tables.tables.records.HandoverNoteRecord;
 
 /** Notes and questions in the database. */
@@ -24,25 +22,19 @@ class NoteStore {
 
   private final DSLContext database;
 
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(
-        database, name, HANDOVER_NOTE.BY_NAME, HANDOVER_NOTE.ASKED, HANDOVER_NOTE.ANSWERED_BY);
-  }
-
   /** The newest of a group, the newest first. */
   List<NoteRow> of(long group) {
     return rows(HANDOVER_NOTE.GROUP_ID.eq(group));
   }
 
   /** What waits for somebody's answer. */
-  List<NoteRow> openFor(String name) {
-    return rows(HANDOVER_NOTE.ASKED.eq(name).and(HANDOVER_NOTE.ANSWERED_AT.isNull()));
+  List<NoteRow> openFor(PersonId person) {
+    return rows(HANDOVER_NOTE.ASKED.eq(person).and(HANDOVER_NOTE.ANSWERED_AT.isNull()));
   }
 
   /** What somebody asked and was answered at some moment or later. */
-  List<NoteRow> answeredSince(String by, LocalDateTime since) {
-    return rows(HANDOVER_NOTE.BY_NAME.eq(by).and(HANDOVER_NOTE.ANSWERED_AT.ge(since)));
+  List<NoteRow> answeredSince(PersonId by, LocalDateTime since) {
+    return rows(HANDOVER_NOTE.BY_PERSON.eq(by).and(HANDOVER_NOTE.ANSWERED_AT.ge(since)));
   }
 
   Optional<NoteRow> find(long id) {
@@ -58,13 +50,13 @@ class NoteStore {
         .fetch(NoteStore::row);
   }
 
-  long add(long group, String text, Optional<String> asked, String by, LocalDateTime at) {
+  long add(long group, String text, Optional<PersonId> asked, PersonId by, LocalDateTime at) {
     return database
         .insertInto(HANDOVER_NOTE)
         .set(HANDOVER_NOTE.GROUP_ID, group)
         .set(HANDOVER_NOTE.TEXT, text)
         .set(HANDOVER_NOTE.ASKED, asked.orElse(null))
-        .set(HANDOVER_NOTE.BY_NAME, by)
+        .set(HANDOVER_NOTE.BY_PERSON, by)
         .set(HANDOVER_NOTE.WRITTEN_AT, at)
         .returningResult(HANDOVER_NOTE.ID)
         .fetchSingle()
@@ -72,7 +64,7 @@ class NoteStore {
   }
 
   /** Whether it still waited for an answer. */
-  boolean answer(long id, String text, String by, LocalDateTime at) {
+  boolean answer(long id, String text, PersonId by, LocalDateTime at) {
     return database
             .update(HANDOVER_NOTE)
             .set(HANDOVER_NOTE.ANSWER, text)
@@ -98,7 +90,7 @@ class NoteStore {
         row.getId(),
         row.getGroupId(),
         row.getText(),
-        row.getByName(),
+        row.getByPerson(),
         row.getWrittenAt(),
         Optional.ofNullable(row.getAsked()),
         Optional.ofNullable(row.getAnsweredAt())

@@ -7,6 +7,8 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
@@ -25,6 +27,7 @@ import ulnaawl.server.platform.Today;
 public class Notes {
 
   private final NoteStore store;
+  private final PeopleNames names;
   private final GroupService groups;
   private final PeopleService people;
   private final ApplicationEventPublisher events;
@@ -35,12 +38,12 @@ public class Notes {
   }
 
   /** Questions that wait for this person's answer. */
-  public List<NoteRow> openFor(String name) {
-    return store.openFor(name);
+  public List<NoteRow> openFor(PersonId person) {
+    return store.openFor(person);
   }
 
   /** This person's questions that were answered at that moment or later. */
-  public List<NoteRow> answeredSince(String by, LocalDateTime since) {
+  public List<NoteRow> answeredSince(PersonId by, LocalDateTime since) {
     return store.answeredSince(by, since);
   }
 
@@ -50,18 +53,18 @@ public class Notes {
    * @param asks whom; empty for a note
    */
   @Transactional
-  public void add(long group, String text, Optional<String> asks, SignedIn me) {
+  public void add(long group, String text, Optional<PersonId> asks, SignedIn me) {
     GroupRow to = groups.active(group);
-    Optional<String> asked = asks.map(people::leader);
+    Optional<PersonId> asked = asks.map(people::leader);
     String clean = text.strip();
     if (clean.isEmpty()) {
       throw Problem.rejected("A note has a few words.");
     }
-    if (asked.equals(Optional.of(me.name()))) {
+    if (asked.equals(Optional.of(me.person()))) {
       throw Problem.rejected("Ask a colleague, or write it as a note.");
     }
-    store.add(group, clean, asked, me.name(), today.moment());
-    publish(Action.ADDED, to, me.name());
+    store.add(group, clean, asked, me.person(), today.moment());
+    publish(Action.ADDED, to, me.person());
   }
 
   /** Answers a question; whoever was asked may, and an instructor. */
@@ -71,35 +74,35 @@ public class Notes {
     if (row.asked().isEmpty()) {
       throw Problem.rejected("This is a note; nobody was asked.");
     }
-    if (!row.asked().equals(Optional.of(me.name())) && !me.isAtLeast(Role.INSTRUCTOR)) {
-      throw new OwnedByAnother("You were not asked; " + row.asked().get() + " was.");
+    if (!row.asked().equals(Optional.of(me.person())) && !me.isAtLeast(Role.INSTRUCTOR)) {
+      throw new OwnedByAnother("You were not asked; " + names.of(row.asked().get()) + " was.");
     }
     String clean = text.strip();
     if (clean.isEmpty()) {
       throw Problem.rejected("An answer has a few words.");
     }
-    if (!store.answer(id, clean, me.name(), today.moment())) {
+    if (!store.answer(id, clean, me.person(), today.moment())) {
       throw Problem.conflict("This was answered by somebody in the meantime; look again.");
     }
-    publish(Action.CHANGED, groups.get(row.group()), me.name());
+    publish(Action.CHANGED, groups.get(row.group()), me.person());
   }
 
   /** Takes one's own away; an instructor anybody's. */
   @Transactional
   void remove(long id, SignedIn me) {
     NoteRow row = find(id);
-    if (!row.by().equals(me.name()) && !me.isAtLeast(Role.INSTRUCTOR)) {
-      throw new OwnedByAnother("You did not write this; " + row.by() + " did.");
+    if (!row.by().equals(me.person()) && !me.isAtLeast(Role.INSTRUCTOR)) {
+      throw new OwnedByAnother("You did not write this; " + names.of(row.by()) + " did.");
     }
     store.remove(id, today.moment());
-    publish(Action.ARCHIVED, groups.get(row.group()), me.name());
+    publish(Action.ARCHIVED, groups.get(row.group()), me.person());
   }
 
   private NoteRow find(long id) {
     return store.find(id).orElseThrow(() -> Problem.gone("This note is not here any more."));
   }
 
-  private void publish(Action action, GroupRow group, String by) {
+  private void publish(Action action, GroupRow group, PersonId by) {
     events.publishEvent(Change.of(Thing.NOTE, group.id(), action, by, group.name()));
   }
 }

@@ -8,6 +8,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.ClassService;
 import ulnaawl.server.groups.GroupService;
@@ -37,9 +38,9 @@ class QuestionController {
       String groupName,
       @Nullable Long classId,
       String text,
-      String by,
+      PersonId by,
       @Nullable String answer,
-      @Nullable String answeredBy) {}
+      @Nullable PersonId answeredBy) {}
 
   /** What one is asked, and what one was answered lately. */
   record QuestionList(List<QuestionView> asked, List<QuestionView> answered) {}
@@ -47,8 +48,8 @@ class QuestionController {
   @GetMapping
   QuestionList all(@AuthenticationPrincipal SignedIn me) {
     return new QuestionList(
-        notes.openFor(me.name()).stream().map(this::view).toList(),
-        notes.answeredSince(me.name(), today.moment().minus(FRESH)).stream()
+        notes.openFor(me.person()).stream().map(this::view).toList(),
+        notes.answeredSince(me.person(), today.moment().minus(FRESH)).stream()
             .map(this::view)
             .toList());
   }

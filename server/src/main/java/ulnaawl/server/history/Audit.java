@@ -6,6 +6,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.TransactionException;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.Today;
 
 /**
@@ -22,21 +23,21 @@ public class Audit {
   private final Today today;
 
   /** Somebody came in on a kind of device. */
-  public void signedIn(String name, String device) {
-    note(Thing.SESSION, Action.SIGNED_IN, name, device);
+  public void signedIn(PersonId who, String device) {
+    note(Thing.SESSION, Action.SIGNED_IN, who, device);
   }
 
   /** Somebody said to be that person and gave a wrong password. */
-  public void refused(String name) {
-    note(Thing.SESSION, Action.REFUSED, name, "a wrong password");
+  public void refused(PersonId who) {
+    note(Thing.SESSION, Action.REFUSED, who, "a wrong password");
   }
 
   /** Somebody took a copy away. */
-  public void exported(String name, String what) {
-    note(Thing.EXPORT, Action.EXPORTED, name, what);
+  public void exported(PersonId who, String what) {
+    note(Thing.EXPORT, Action.EXPORTED, who, what);
   }
 
-  private void note(Thing thing, Action action, String by, String subject) {
+  private void note(Thing thing, Action action, PersonId by, String subject) {
     try {
       store.add(Change.of(thing, 0, action, by, subject), today.moment());
     } catch (DataAccessException | TransactionException notNow) {

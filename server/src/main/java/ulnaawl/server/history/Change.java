@@ -1,6 +1,7 @@
 package ulnaawl.server.history;
 
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 
 /**
  * Somebody changed something; announced inside the server and written to the log.
@@ -17,14 +18,14 @@ public record Change(
     Thing thing,
     long id,
     Action action,
-    String by,
+    PersonId by,
     int fromVersion,
     int toVersion,
     String subject,
     Optional<String> content) {
 
   /** Something is new, and so in its first version. */
-  public static Change added(Thing thing, long id, String by, String subject) {
+  public static Change added(Thing thing, long id, PersonId by, String subject) {
     return next(thing, id, Action.ADDED, by, 0, subject);
   }
 
@@ -34,17 +35,17 @@ public record Change(
    * @param from the one it had before
    */
   public static Change next(
-      Thing thing, long id, Action action, String by, int from, String subject) {
+      Thing thing, long id, Action action, PersonId by, int from, String subject) {
     return new Change(thing, id, action, by, from, from + 1, subject, Optional.empty());
   }
 
   /** Something is out of sight, and keeps the version it has. */
-  public static Change archived(Thing thing, long id, String by, int version, String subject) {
+  public static Change archived(Thing thing, long id, PersonId by, int version, String subject) {
     return new Change(thing, id, Action.ARCHIVED, by, version, version, subject, Optional.empty());
   }
 
   /** A change of something that has no versions of its own. */
-  public static Change of(Thing thing, long id, Action action, String by, String subject) {
+  public static Change of(Thing thing, long id, Action action, PersonId by, String subject) {
     return new Change(thing, id, action, by, 0, 0, subject, Optional.empty());
   }
 

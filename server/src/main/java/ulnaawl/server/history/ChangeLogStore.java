@@ -9,11 +9,8 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.tables.tables.records.ChangeLogRecord;
 
 /** The log of changes in the database; nothing in it is ever changed. */
@@ -25,37 +22,11 @@ class ChangeLogStore {
 
   private final DSLContext database;
 
-  /** The log says the other name, in what it kept of things too. */
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, CHANGE_LOG.BY_NAME);
-    database
-        .update(CHANGE_LOG)
-        .set(CHANGE_LOG.SUBJECT, name.to())
-        .where(CHANGE_LOG.THING.eq(Thing.PERSON.name()).and(CHANGE_LOG.SUBJECT.eq(name.from())))
-        .execute();
-    database
-        .select(CHANGE_LOG.ID, CHANGE_LOG.CONTENT)
-        .from(CHANGE_LOG)
-        .where(CHANGE_LOG.CONTENT.contains(json(name.from())))
-        .fetch()
-        .forEach(row ->
-            database
-                .update(CHANGE_LOG)
-                .set(CHANGE_LOG.CONTENT, NameInContent.replaced(row.value2(), name))
-                .where(CHANGE_LOG.ID.eq(row.value1()))
-                .execute());
-  }
-
-  private static String json(String text) {
-    return new JsonMapper().writeValueAsString(text);
-  }
-
   void add(Change change, LocalDateTime at) {
     database
         .insertInto(CHANGE_LOG)
         .set(CHANGE_LOG.CHANGED_AT, at)
-        .set(CHANGE_LOG.BY_NAME, change.by())
+        .set(CHANGE_LOG.BY_PERSON, change.by())
         .set(CHANGE_LOG.THING, change.thing().name())
         .set(CHANGE_LOG.THING_ID, change.id())
         .set(CHANGE_LOG.ACTION, change.action().name())
@@ -67,12 +38,13 @@ class ChangeLogStore {
   }
 
   /** The newest of all, the newest first; those that a page asks for. */
-  List<LogRow> newest(Optional<Long> before, Optional<Thing> thing, Optional<String> by, int most) {
+  List<LogRow> newest(
+      Optional<Long> before, Optional<Thing> thing, Optional<PersonId> by, int most) {
     Condition where =
         DSL.and(
             before.map(CHANGE_LOG.ID::lt).orElse(DSL.noCondition()),
             thing.map(it -> CHANGE_LOG.THING.eq(it.name())).orElse(DSL.noCondition()),
-            by.map(CHANGE_LOG.BY_NAME::eq).orElse(DSL.noCondition()));
+            by.map(CHANGE_LOG.BY_PERSON::eq).orElse(DSL.noCondition()));
     return rows(where, most);
   }
 
@@ -130,7 +102,7 @@ class ChangeLogStore {
             Thing.valueOf(row.getThing()),
             row.getThingId(),
             Action.valueOf(row.getAction()),
-            row.getByName(),
+            row.getByPerson(),
             row.getFromVersion(),
             row.getToVersion(),
             row.getSubject(),

@@ -4,7 +4,6 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
-import ulnaawl.server.platform.NameReplaced;
 
 /**
  * Counts what is changed. Whatever is computed from the database is kept under the number that
@@ -24,11 +23,6 @@ public class Changes {
   /** Also where it was rolled back: somebody may have seen it half done. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
   void changed(Change change) {
-    count.incrementAndGet();
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void renamed(NameReplaced name) {
     count.incrementAndGet();
   }
 }

@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 
 /** All that was done in the club, for its owner: changes, links, people, ways in, copies. */
 @RestController
@@ -19,12 +21,13 @@ class ClubLogController {
   private static final int MOST = 100;
 
   private final HistoryService history;
+  private final PeopleNames names;
 
   /** Something that was done; the moment is in universal time. */
   record LogLine(
       long id,
       LocalDateTime at,
-      String by,
+      PersonId by,
       Thing thing,
       long thingId,
       Action action,
@@ -44,18 +47,17 @@ class ClubLogController {
   LogPage log(
       @RequestParam @Nullable Long before,
       @RequestParam @Nullable Thing thing,
-      @RequestParam @Nullable String by) {
+      @RequestParam @Nullable Long by) {
     List<LogRow> rows =
         history.newest(
             Optional.ofNullable(before),
             Optional.ofNullable(thing),
-            Optional.ofNullable(by).filter(it -> !it.isEmpty()),
+            Optional.ofNullable(by).filter(it -> it > 0).map(PersonId::new),
             MOST + 1);
-    return new LogPage(
-        rows.stream().limit(MOST).map(ClubLogController::line).toList(), rows.size() > MOST);
+    return new LogPage(rows.stream().limit(MOST).map(this::line).toList(), rows.size() > MOST);
   }
 
-  private static LogLine line(LogRow row) {
+  private LogLine line(LogRow row) {
     Change change = row.change();
     return new LogLine(
         row.id(),
@@ -64,6 +66,13 @@ class ClubLogController {
         change.thing(),
         change.id(),
         change.action(),
-        change.subject());
+        subject(change));
+  }
+
+  /** Somebody of whom something is said has the name that they have now. */
+  private String subject(Change change) {
+    return change.thing() == Thing.PERSON && change.subject().isEmpty()
+        ? names.of(new PersonId(change.id()))
+        : change.subject();
   }
 }

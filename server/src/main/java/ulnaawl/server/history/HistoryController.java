@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.Problem;
 
 /** What was done to a thing, and what has been removed. */
@@ -27,7 +28,7 @@ class HistoryController {
   record HistoryEntry(
       long id,
       LocalDateTime at,
-      String by,
+      PersonId by,
       Action action,
       int fromVersion,
       int toVersion,
@@ -35,7 +36,7 @@ class HistoryController {
       List<LineDifference> differences) {}
 
   /** Something that was removed and can be brought back. */
-  record ArchivedThing(long id, String subject, String by, LocalDateTime at, int version) {}
+  record ArchivedThing(long id, String subject, PersonId by, LocalDateTime at, int version) {}
 
   @GetMapping("/{thing}/{id}")
   List<HistoryEntry> of(@PathVariable Thing thing, @PathVariable long id) {

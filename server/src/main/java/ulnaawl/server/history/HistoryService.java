@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -77,7 +78,8 @@ public class HistoryService {
   }
 
   /** The newest of all that was done, the newest first; those that a page asks for. */
-  List<LogRow> newest(Optional<Long> before, Optional<Thing> thing, Optional<String> by, int most) {
+  List<LogRow> newest(
+      Optional<Long> before, Optional<Thing> thing, Optional<PersonId> by, int most) {
     return store.newest(before, thing, by, most);
   }
 

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.learning.EntryRow.Details;
 import ulnaawl.server.platform.Problem;
 
@@ -31,7 +32,7 @@ public record EntryDetails(
     @Nullable @Min(1) @Max(100) Integer percent,
     @Nullable @Min(1) @Max(240) Integer minutes,
     @NotNull @Size(max = 200) String options,
-    @Nullable @Size(max = 60) String ledBy,
+    @Nullable PersonId ledBy,
     @Nullable Boolean byItself) {
 
   /** How one section went, by its number in the version of the entry. */
@@ -54,9 +55,9 @@ public record EntryDetails(
   /**
    * What it says of an entry.
    *
-   * @param leader finds a colleague by name, or refuses
+   * @param leader refuses who does not lead in the club
    */
-  public static Details details(@Nullable EntryDetails view, UnaryOperator<String> leader) {
+  public static Details details(@Nullable EntryDetails view, UnaryOperator<PersonId> leader) {
     if (view == null) {
       return Details.NONE;
     }
@@ -66,13 +67,12 @@ public record EntryDetails(
         throw Problem.rejected("Section " + spot.section() + " is said to have gone two ways.");
       }
     }
-    String ledBy = view.ledBy() == null ? "" : view.ledBy().strip();
     return new Details(
         spots,
         Optional.ofNullable(view.percent()),
         Optional.ofNullable(view.minutes()),
         view.options().strip(),
-        ledBy.isEmpty() ? Optional.empty() : Optional.of(leader.apply(ledBy)),
+        Optional.ofNullable(view.ledBy()).map(leader),
         false);
   }
 }

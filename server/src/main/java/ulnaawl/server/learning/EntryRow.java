@@ -10,6 +10,7 @@ import ulnaawl.dance.lineage.SectionKeys;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceVersion;
 
 /**
@@ -30,9 +31,14 @@ public record EntryRow(
     Happened happened,
     Optional<SectionSet> shown,
     Outcome outcome,
-    String by,
+    PersonId by,
     String note,
     Details details) {
+
+  /** Who led: who was named, else who wrote it down. */
+  public PersonId leader() {
+    return details.ledBy().orElse(by);
+  }
 
   /**
    * The same in the numbers that its sections have now.
@@ -57,8 +63,7 @@ public record EntryRow(
         outcome,
         spots,
         number(details.percent()),
-        number(details.minutes()),
-        details.ledBy().orElse(by));
+        number(details.minutes()));
   }
 
   private static OptionalInt number(Optional<Integer> known) {
@@ -92,7 +97,7 @@ public record EntryRow(
       Optional<Integer> percent,
       Optional<Integer> minutes,
       String options,
-      Optional<String> ledBy,
+      Optional<PersonId> ledBy,
       boolean byItself) {
 
     /** Nothing else is known. */

@@ -16,17 +16,15 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.server.learning.EntryRow.Details;
-import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.RowsStore;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.EvidenceRecord;
 import ulnaawl.server.tables.tables.records.EvidenceSpotRecord;
 
@@ -36,12 +34,6 @@ import ulnaawl.server.tables.tables.records.EvidenceSpotRecord;
 class EntryStore implements ReadsAll {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, EVIDENCE.BY_NAME, EVIDENCE.WITHDRAWN_BY);
-    SignedStore.replace(database, name, EVIDENCE.LED_BY);
-  }
 
   List<EntryRow> of(long group) {
     return rows(EVIDENCE.GROUP_ID.eq(group));
@@ -85,7 +77,7 @@ class EntryStore implements ReadsAll {
   }
 
   /** Numbers of the dances that somebody has led in any group. */
-  Set<Long> ledBy(String name) {
+  Set<Long> ledBy(PersonId person) {
     return database
         .selectDistinct(EVIDENCE.DANCE_ID)
         .from(EVIDENCE)
@@ -96,14 +88,14 @@ class EntryStore implements ReadsAll {
                 .and(
                     EVIDENCE
                         .LED_BY
-                        .eq(name)
-                        .or(EVIDENCE.LED_BY.isNull().and(EVIDENCE.BY_NAME.eq(name)))))
+                        .eq(person)
+                        .or(EVIDENCE.LED_BY.isNull().and(EVIDENCE.BY_PERSON.eq(person)))))
         .fetchSet(EVIDENCE.DANCE_ID);
   }
 
   /** When each leader last led a group. */
-  Map<String, LocalDate> lastLed(long group) {
-    Field<String> leader = DSL.coalesce(EVIDENCE.LED_BY, EVIDENCE.BY_NAME);
+  Map<PersonId, LocalDate> lastLed(long group) {
+    Field<PersonId> leader = DSL.coalesce(EVIDENCE.LED_BY, EVIDENCE.BY_PERSON);
     return database
         .select(leader, DSL.max(EVIDENCE.HAPPENED_ON))
         .from(EVIDENCE)
@@ -112,7 +104,7 @@ class EntryStore implements ReadsAll {
         .fetchMap(row -> row.value1(), row -> row.value2());
   }
 
-  long add(EntryRow.Fresh draft, String by, LocalDateTime at) {
+  long add(EntryRow.Fresh draft, PersonId by, LocalDateTime at) {
     Details details = draft.details();
     long id =
         database
@@ -126,7 +118,7 @@ class EntryStore implements ReadsAll {
             .set(EVIDENCE.SECTIONS, draft.happened().isWhole() ? null : draft.shown().label())
             .set(EVIDENCE.OUTCOME, draft.outcome().name())
             .set(EVIDENCE.NOTE, draft.note())
-            .set(EVIDENCE.BY_NAME, by)
+            .set(EVIDENCE.BY_PERSON, by)
             .set(EVIDENCE.WRITTEN_AT, at)
             .set(EVIDENCE.PERCENT, details.percent().orElse(null))
             .set(EVIDENCE.MINUTES, details.minutes().orElse(null))
@@ -155,7 +147,7 @@ class EntryStore implements ReadsAll {
     database.update(EVIDENCE).set(EVIDENCE.ENTRY_KEY, key).where(EVIDENCE.ID.eq(id)).execute();
   }
 
-  void withdrawOf(long classId, String by, LocalDateTime at) {
+  void withdrawOf(long classId, PersonId by, LocalDateTime at) {
     withdraw(EVIDENCE.CLASS_ID.eq(classId), by, at);
   }
 
@@ -164,7 +156,7 @@ class EntryStore implements ReadsAll {
       long classId,
       Optional<Long> dance,
       Optional<Happened> happened,
-      String by,
+      PersonId by,
       LocalDateTime at) {
     Condition which = EVIDENCE.CLASS_ID.eq(classId).and(EVIDENCE.BY_ITSELF.isTrue());
     Condition ofDance = dance.<Condition>map(EVIDENCE.DANCE_ID::eq).orElse(DSL.noCondition());
@@ -174,11 +166,11 @@ class EntryStore implements ReadsAll {
   }
 
   /** Whether the entry was there, and so was taken back. */
-  boolean withdraw(long group, long id, String by, LocalDateTime at) {
+  boolean withdraw(long group, long id, PersonId by, LocalDateTime at) {
     return withdraw(EVIDENCE.ID.eq(id).and(EVIDENCE.GROUP_ID.eq(group)), by, at) == 1;
   }
 
-  private int withdraw(Condition which, String by, LocalDateTime at) {
+  private int withdraw(Condition which, PersonId by, LocalDateTime at) {
     return database
         .update(EVIDENCE)
         .set(EVIDENCE.WITHDRAWN_BY, by)
@@ -197,7 +189,7 @@ class EntryStore implements ReadsAll {
         Happened.valueOf(row.getHappened()),
         Optional.ofNullable(row.getSections()).map(SectionSet::parse),
         Outcome.valueOf(row.getOutcome()),
-        row.getByName(),
+        row.getByPerson(),
         row.getNote(),
         new Details(
             spots,

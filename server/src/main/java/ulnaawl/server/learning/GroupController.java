@@ -35,6 +35,7 @@ import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
 import ulnaawl.learning.Progress;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassRequest;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.ClosedDays;
@@ -93,7 +94,7 @@ class GroupController {
       @Nullable SectionSet shown,
       Outcome outcome,
       String note,
-      String by,
+      PersonId by,
       EntryDetails more) {}
 
   /**
@@ -130,7 +131,7 @@ class GroupController {
   record CoverageView(int there, int of) {}
 
   /** What a person says against the record, and what the record says. */
-  record RulingView(Stage fromRecord, String by, LocalDate on, String note) {}
+  record RulingView(Stage fromRecord, PersonId by, LocalDate on, String note) {}
 
   /** A group with everything it has been taught. */
   record GroupSheet(GroupSummary group, LocalDate today, List<DanceStanding> dances) {}

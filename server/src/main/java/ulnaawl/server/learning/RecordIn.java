@@ -16,6 +16,7 @@ import ulnaawl.formats.table.ClubTable;
 import ulnaawl.formats.table.DayHabit;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -49,6 +50,7 @@ class RecordIn implements Incoming, Outgoing {
 
   private final GroupService groups;
   private final PeopleService people;
+  private final PeopleNames names;
   private final RecordService record;
   private final DanceService dances;
   private final Today today;
@@ -202,7 +204,7 @@ class RecordIn implements Incoming, Outgoing {
             number(row, "speed", FULL),
             number(row, "minutes", MOST_MINUTES),
             row.cell("options"),
-            ledBy.isEmpty() ? Optional.empty() : Optional.of(people.leader(ledBy)),
+            ledBy.isEmpty() ? Optional.empty() : Optional.of(people.leaderNamed(ledBy)),
             false));
   }
 
@@ -272,7 +274,7 @@ class RecordIn implements Incoming, Outgoing {
         .toList();
   }
 
-  private static List<String> row(GroupRow group, String dance, EntryRow row) {
+  private List<String> row(GroupRow group, String dance, EntryRow row) {
     EntryRow.Details details = row.details();
     return List.of(
         group.name(),
@@ -284,7 +286,7 @@ class RecordIn implements Incoming, Outgoing {
         details.percent().map(String::valueOf).orElse(""),
         details.minutes().map(String::valueOf).orElse(""),
         details.options(),
-        details.ledBy().orElse(row.by()),
+        names.of(row.leader()),
         row.note());
   }
 }

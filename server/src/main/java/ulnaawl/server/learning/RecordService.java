@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -111,20 +112,21 @@ public class RecordService {
                 entry.outcome(),
                 entry.note(),
                 entry.details()),
-            me.name(),
+            me.person(),
             today.moment());
     events.publishEvent(
-        Change.of(Thing.EVIDENCE, id, Action.ADDED, me.name(), row.name() + ": " + dance.title()));
+        Change.of(
+            Thing.EVIDENCE, id, Action.ADDED, me.person(), row.name() + ": " + dance.title()));
     return id;
   }
 
   /** Numbers of the dances that somebody has led in any group, as far as the record says. */
-  public Set<Long> ledBy(String name) {
-    return entries.ledBy(name);
+  public Set<Long> ledBy(PersonId person) {
+    return entries.ledBy(person);
   }
 
   /** When each leader last led a group, as far as the record says. */
-  public Map<String, LocalDate> lastLed(long group) {
+  public Map<PersonId, LocalDate> lastLed(long group) {
     return entries.lastLed(group);
   }
 
@@ -132,13 +134,13 @@ public class RecordService {
   @Transactional
   public void withdrawNoted(
       long classId, Optional<Long> dance, Optional<Happened> happened, SignedIn me) {
-    entries.withdrawNoted(classId, dance, happened, me.name(), today.moment());
+    entries.withdrawNoted(classId, dance, happened, me.person(), today.moment());
   }
 
   /** Takes back everything that was written for a class. */
   @Transactional
   public void withdraw(long classId, SignedIn me) {
-    entries.withdrawOf(classId, me.name(), today.moment());
+    entries.withdrawOf(classId, me.person(), today.moment());
   }
 
   /** Takes an entry back, in whatever group it is; nothing happens where it was before. */
@@ -150,9 +152,9 @@ public class RecordService {
   @Transactional
   void withdrawEntry(long group, long id, SignedIn me) {
     GroupRow row = groups.get(group);
-    if (!entries.withdraw(group, id, me.name(), today.moment())) {
+    if (!entries.withdraw(group, id, me.person(), today.moment())) {
       throw Problem.gone("This entry is not in the record any more.");
     }
-    events.publishEvent(Change.of(Thing.EVIDENCE, id, Action.TAKEN_BACK, me.name(), row.name()));
+    events.publishEvent(Change.of(Thing.EVIDENCE, id, Action.TAKEN_BACK, me.person(), row.name()));
   }
 }

@@ -19,7 +19,7 @@ import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Spread;
 import ulnaawl.learning.Stage;
-import ulnaawl.server.access.Role;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -27,7 +27,6 @@ import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.learning.Standings;
 import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.people.PeopleService;
-import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.KeepAnswer;
 import ulnaawl.server.platform.Today;
 
@@ -64,7 +63,7 @@ class MatrixController {
       List<MatrixCell> cells,
       Spread spread,
       @Nullable LocalDate last,
-      List<String> leaders) {}
+      List<PersonId> leaders) {}
 
   /**
    * A figure that no group has met, though some dance of the club has it.
@@ -91,7 +90,7 @@ class MatrixController {
         dances.computeIfAbsent(one.row().id(), _ -> new ArrayList<>()).add(one);
       }
     }
-    Map<Long, Set<String>> leaders = leaders();
+    Map<Long, List<PersonId>> leaders = leaders();
     return new ClubMatrix(
         day,
         all.stream().map(it -> new MatrixGroup(it.id(), it.name(), it.level())).toList(),
@@ -131,7 +130,8 @@ class MatrixController {
         .toList();
   }
 
-  private static MatrixRow row(List<GroupDance> of, LocalDate day, Map<Long, Set<String>> leaders) {
+  private static MatrixRow row(
+      List<GroupDance> of, LocalDate day, Map<Long, List<PersonId>> leaders) {
     GroupDance one = of.getFirst();
     return new MatrixRow(
         one.row().id(),
@@ -147,18 +147,16 @@ class MatrixController {
             .flatMap(it -> it.standing().last().stream())
             .max(Comparator.naturalOrder())
             .orElse(null),
-        List.copyOf(leaders.getOrDefault(one.row().id(), Set.of())));
+        List.copyOf(leaders.getOrDefault(one.row().id(), List.of())));
   }
 
   /** Who is here and has led which dance. */
-  private Map<Long, Set<String>> leaders() {
-    Map<Long, Set<String>> leaders = new HashMap<>();
-    for (Person person : people.everybody()) {
-      if (person.role().isAtLeast(Role.CO_INSTRUCTOR)) {
-        record
-            .ledBy(person.name())
-            .forEach(it -> leaders.computeIfAbsent(it, _ -> new TreeSet<>()).add(person.name()));
-      }
+  private Map<Long, List<PersonId>> leaders() {
+    Map<Long, List<PersonId>> leaders = new HashMap<>();
+    for (PersonId person : people.leaders()) {
+      record
+          .ledBy(person)
+          .forEach(it -> leaders.computeIfAbsent(it, _ -> new ArrayList<>()).add(person));
     }
     return leaders;
   }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.Catalog;
 import ulnaawl.server.dances.CatalogDance;
 import ulnaawl.server.groups.GroupRow;
@@ -53,7 +54,7 @@ class TaughtController {
       Happened happened,
       @Nullable SectionSet sections,
       Outcome outcome,
-      String by) {}
+      PersonId by) {}
 
   /** What was danced in the last weeks, the newest first. */
   @GetMapping
@@ -79,7 +80,7 @@ class TaughtController {
                 it.happened(),
                 it.shown().orElse(null),
                 it.outcome(),
-                it.details().ledBy().orElse(it.by())))
+                it.leader()))
         .toList();
   }
 }

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Change;
@@ -31,6 +32,7 @@ class Live implements HttpSessionListener {
 
   private static final int MOST_OF_ONE = 12;
   private static final int MOST = 1_000;
+  private static final Comparator<PersonId> BY_NUMBER = Comparator.comparingLong(PersonId::number);
 
   private final Streams streams;
   private final Map<String, Page> pages = new ConcurrentHashMap<>();
@@ -51,10 +53,10 @@ class Live implements HttpSessionListener {
   record Hello(String page) {}
 
   /** Something was changed, by whom; {@code version} is 0 where it has none. */
-  record Changed(Thing thing, long id, int version, String by) {}
+  record Changed(Thing thing, long id, int version, PersonId by) {}
 
-  /** Everybody who is at a place, by name. */
-  record There(Place place, List<String> people) {}
+  /** Everybody who is at a place. */
+  record There(Place place, List<PersonId> people) {}
 
   /**
    * A page listens from now on; as long as its session lasts. Where somebody has too many, the one
@@ -105,7 +107,8 @@ class Live implements HttpSessionListener {
     List<Page> there =
         pages.values().stream().filter(it -> it.place.equals(Optional.of(place))).toList();
     There said =
-        new There(place, there.stream().map(it -> it.who.name()).distinct().sorted().toList());
+        new There(
+            place, there.stream().map(it -> it.who.person()).distinct().sorted(BY_NUMBER).toList());
     there.forEach(it -> it.stream.tell("there", said));
   }
 

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 
@@ -32,7 +33,7 @@ class InvitationController {
 
   /** An invitation that is open; moments in universal time. */
   record InvitationView(
-      long id, String name, Role role, String by, LocalDateTime at, LocalDateTime goodUntil) {}
+      long id, String name, Role role, PersonId by, LocalDateTime at, LocalDateTime goodUntil) {}
 
   /** The end of the link's address. */
   record InvitationLink(String word) {}

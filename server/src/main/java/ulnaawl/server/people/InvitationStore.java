@@ -7,11 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.InvitationRecord;
 
 /** Invitations in the database; one that was used or revoked is deleted. */
@@ -20,11 +18,6 @@ import ulnaawl.server.tables.tables.records.InvitationRecord;
 class InvitationStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, INVITATION.MADE_BY, INVITATION.NAME);
-  }
 
   /** Those that are still good, the newest first. */
   List<Invitation> good(LocalDateTime now) {
@@ -40,6 +33,7 @@ class InvitationStore {
         .insertInto(INVITATION)
         .set(INVITATION.WORD_DIGEST, digest)
         .set(INVITATION.NAME, made.name())
+        .set(INVITATION.FOR_PERSON, made.back().orElse(null))
         .set(INVITATION.ROLE, made.role().name())
         .set(INVITATION.MADE_BY, made.madeBy())
         .set(INVITATION.MADE_AT, made.madeAt())
@@ -60,6 +54,11 @@ class InvitationStore {
     return database.deleteFrom(INVITATION).where(INVITATION.ID.eq(id)).execute() == 1;
   }
 
+  /** Nobody comes back with them. */
+  void deleteFor(PersonId person) {
+    database.deleteFrom(INVITATION).where(INVITATION.FOR_PERSON.eq(person)).execute();
+  }
+
   void deleteOld(LocalDateTime now) {
     database.deleteFrom(INVITATION).where(INVITATION.GOOD_UNTIL.le(now)).execute();
   }
@@ -68,6 +67,7 @@ class InvitationStore {
     return new Invitation(
         row.getId(),
         row.getName(),
+        Optional.ofNullable(row.getForPerson()),
         Role.valueOf(row.getRole()),
         row.getMadeBy(),
         row.getMadeAt(),

@@ -2,10 +2,13 @@ package ulnaawl.server.people;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
@@ -30,7 +33,7 @@ public class Invitations {
   private final Today today;
 
   /** What somebody who holds a link is told: who invites them to what. */
-  public record Welcome(String name, Role role, String by) {}
+  public record Welcome(String name, Role role, PersonId by) {}
 
   List<Invitation> good() {
     return store.good(today.moment());
@@ -44,11 +47,12 @@ public class Invitations {
       throw Problem.rejected("Up to " + MOST + " invitations are open at a time; revoke some.");
     }
     String clean = Names.clean(name);
-    people.checkInvited(clean);
+    Optional<PersonId> back = people.checkInvited(clean);
     String word = Secrets.word();
     store.add(
         Secrets.digest(word),
-        new Invitation(0, clean, role, by.name(), today.moment(), today.moment().plus(GOOD_FOR)));
+        new Invitation(
+            0, clean, back, role, by.person(), today.moment(), today.moment().plus(GOOD_FOR)));
     publish(Action.ADDED, by);
     return word;
   }
@@ -86,8 +90,13 @@ public class Invitations {
                     + " for a new one."));
   }
 
+  @EventListener
+  void forget(PersonForgotten forgotten) {
+    store.deleteFor(forgotten.person());
+  }
+
   /** Without the name: whoever is forgotten later must not stand in the log. */
   private void publish(Action action, SignedIn by) {
-    events.publishEvent(Change.of(Thing.PERSON, 0, action, by.name(), "an invitation"));
+    events.publishEvent(Change.of(Thing.PERSON, 0, action, by.person(), "an invitation"));
   }
 }

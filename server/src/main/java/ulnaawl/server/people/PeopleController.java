@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
@@ -56,11 +57,30 @@ class PeopleController {
     return people.everybody().stream().map(Colleague::of).toList();
   }
 
-  /** The names of all who may lead a class. */
-  @GetMapping("/names")
+  /** All who may lead a class. */
+  @GetMapping("/leaders")
   @KeepAnswer
-  List<String> names() {
-    return people.names();
+  List<PersonId> leaders() {
+    return people.leaders();
+  }
+
+  /** Somebody who has left, and whom the records name. */
+  record FormerColleague(long id, String name, int version) {}
+
+  /** Those who have left, and whom the records name. */
+  @GetMapping("/left")
+  List<FormerColleague> left() {
+    return people.left().stream()
+        .map(it -> new FormerColleague(it.id(), it.name(), it.version()))
+        .toList();
+  }
+
+  /** Somebody who has left is not named any more. */
+  @DeleteMapping("/left/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forgetLeft(
+      @PathVariable long id, @RequestParam int version, @AuthenticationPrincipal SignedIn me) {
+    people.forgetLeft(id, version, me);
   }
 
   @PutMapping("/{id}")

@@ -8,13 +8,14 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
@@ -22,9 +23,6 @@ import ulnaawl.server.platform.Today;
 /** The first owner, and colleagues who come, change and go. */
 @Service
 public class PeopleService {
-
-  /** What the records say instead of the name of somebody who is to be forgotten. */
-  static final String FORMER = "a former leader";
 
   private static final String SET_UP_ALREADY = "The club has been set up already; sign in.";
 
@@ -56,12 +54,17 @@ public class PeopleService {
     return store.isEmpty();
   }
 
-  /** The names of all who may lead a class. */
-  public List<String> names() {
+  /** All who may lead a class. */
+  public List<PersonId> leaders() {
     return store.all().stream()
         .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
-        .map(Person::name)
+        .map(Person::person)
         .toList();
+  }
+
+  /** Those who have left, and whom the records name. */
+  List<Person> left() {
+    return store.allLeft();
   }
 
   /** All who may sign in. */
@@ -109,39 +112,45 @@ public class PeopleService {
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
-    SignedIn first = add(name, password, Role.OWNER, name);
+    SignedIn first = add(name, password, Role.OWNER, Optional.empty());
     events.publishEvent(new ClubSetUp(first.name()));
     return first;
   }
 
-  /** Refuses to invite somebody under a name that is taken; one who left may come back. */
-  void checkInvited(String name) {
-    if (!name.isEmpty() && store.left(name).isEmpty()) {
+  /**
+   * Refuses to invite somebody under a name that is taken; one who left may come back.
+   *
+   * @return who that is, where they left
+   */
+  Optional<PersonId> checkInvited(String name) {
+    Optional<Person> left = name.isEmpty() ? Optional.empty() : store.left(name);
+    if (!name.isEmpty() && left.isEmpty()) {
       checkFree(name, 0);
     }
+    return left.map(Person::person);
   }
 
   /**
    * Makes somebody who was invited one of the club. Whoever left, and is named in the records,
-   * comes back only by an invitation with that name: nobody else can take it.
+   * comes back only by an invitation that was made for them: nobody else can take their name.
    */
   @Transactional
   SignedIn join(String name, String password, Invitation invitation) {
     rules.check(name, password);
     Optional<Person> left =
-        store.left(name).filter(it -> Names.key(it.name()).equals(Names.key(invitation.name())));
+        store.left(name).filter(it -> invitation.back().equals(Optional.of(it.person())));
     if (left.isPresent()) {
       Person back = left.get();
       store.comeBack(back, encoded(password), invitation.role());
-      log(back.id(), Action.BROUGHT_BACK, invitation.madeBy(), back.name());
+      log(back.person(), Action.BROUGHT_BACK, invitation.madeBy());
       return new SignedIn(back.id(), back.name(), invitation.role());
     }
     checkFree(name, 0);
-    return add(name, password, invitation.role(), invitation.madeBy());
+    return add(name, password, invitation.role(), Optional.of(invitation.madeBy()));
   }
 
   private void checkFree(String name, long except) {
-    if (Names.key(name).equals(FORMER)) {
+    if (Names.key(name).equals(PeopleNames.FORMER)) {
       throw Problem.rejected("Nobody can be called that: the records say it of those who left.");
     }
     Optional<Person> other = store.lookalike(name, except);
@@ -155,16 +164,21 @@ public class PeopleService {
     }
   }
 
-  /** Adds somebody without a role check, for setting up and for the demo club. */
+  /**
+   * Adds somebody without a role check, for setting up and for the demo club.
+   *
+   * @param by empty where they came by themselves
+   */
   @Transactional
-  public SignedIn add(String name, String password, Role role, String by) {
+  public SignedIn add(String name, String password, Role role, Optional<PersonId> by) {
     String clean = Names.clean(name);
-    long id = store.add(clean, encoded(password), role, today.moment());
-    events.publishEvent(Change.of(Thing.PERSON, id, Action.ADDED, by, clean));
-    return new SignedIn(id, clean, role);
+    SignedIn added =
+        new SignedIn(store.add(clean, encoded(password), role, today.moment()), clean, role);
+    log(added.person(), Action.ADDED, by.orElse(added.person()));
+    return added;
   }
 
-  /** Calls somebody otherwise, in the records too, or lets them do more or less, at once. */
+  /** Calls somebody otherwise, or lets them do more or less, at once. */
   @Transactional
   Person change(long id, int version, String name, Role role, SignedIn by) {
     List<Long> owners = store.holdOwners();
@@ -177,10 +191,7 @@ public class PeopleService {
     if (!store.change(id, version, clean, role)) {
       throw Problem.changed("Somebody", before.name());
     }
-    if (!clean.equals(before.name())) {
-      events.publishEvent(new NameReplaced(before.name(), clean));
-    }
-    log(id, Action.CHANGED, id == by.id() ? clean : by.name(), clean);
+    log(before.person(), Action.CHANGED, by.person());
     return existing(id);
   }
 
@@ -201,10 +212,22 @@ public class PeopleService {
     if (!(forget ? store.forget(id, version) : store.remove(id, version))) {
       throw Problem.changed("Somebody", person.name());
     }
-    log(id, Action.ARCHIVED, by.name(), person.name());
+    log(person.person(), Action.ARCHIVED, by.person());
     if (forget) {
-      events.publishEvent(new NameReplaced(person.name(), FORMER));
+      events.publishEvent(new PersonForgotten(person.person()));
     }
+  }
+
+  /** Somebody who left before is to be forgotten, too. */
+  @Transactional
+  void forgetLeft(long id, int version, SignedIn by) {
+    Person person =
+        store.left(id).orElseThrow(() -> Problem.gone("The records do not name them any more."));
+    if (!store.forget(id, version)) {
+      throw Problem.changed("Somebody", person.name());
+    }
+    log(person.person(), Action.CHANGED, by.person());
+    events.publishEvent(new PersonForgotten(person.person()));
   }
 
   private static void keepOne(List<Long> owners, long without) {
@@ -242,9 +265,11 @@ public class PeopleService {
   /**
    * Whoever set up the installation is an owner of the club that came: the one of that name, or one
    * more.
+   *
+   * @return who they are in that club
    */
   @Transactional
-  public void arriving(Owner owner) {
+  public PersonId arriving(Owner owner) {
     Optional<Person> same = store.named(owner.name());
     if (same.isPresent()) {
       if (same.get().role() != Role.OWNER) {
@@ -252,11 +277,13 @@ public class PeopleService {
             owner.name() + " is no owner in this file; set up with the name of one, or another.");
       }
       store.setHash(same.get().id(), owner.passwordHash());
-      return;
+      return same.get().person();
     }
     checkFree(owner.name(), 0);
     long id = store.add(owner.name(), owner.passwordHash(), Role.OWNER, today.moment());
-    log(id, Action.ADDED, owner.name(), owner.name());
+    PersonId person = new PersonId(id);
+    log(person, Action.ADDED, person);
+    return person;
   }
 
   private Person existing(long id) {
@@ -265,15 +292,27 @@ public class PeopleService {
         .orElseThrow(() -> Problem.gone("This person is not in the club any more."));
   }
 
-  private void log(long id, Action action, String by, String name) {
-    events.publishEvent(Change.of(Thing.PERSON, id, action, by, name));
+  /** Of whom it is, the log says by their number; a name stands in it nowhere. */
+  private void log(PersonId person, Action action, PersonId by) {
+    events.publishEvent(Change.of(Thing.PERSON, person.number(), action, by, ""));
   }
 
-  /** A colleague by name, as it is written; refused where nobody is called so. */
-  public String leader(String name) {
+  /** Somebody who may lead; refused where they are not in the club. */
+  public PersonId leader(PersonId person) {
+    return find(person.number())
+        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .map(Person::person)
+        .orElseThrow(() ->
+            Problem.rejected(
+                "Whoever that was does not lead in the club any more; choose who led from the"
+                    + " list."));
+  }
+
+  /** Somebody who may lead, by the name that a table has; refused where nobody is called so. */
+  public PersonId leaderNamed(String name) {
     return named(name)
         .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
-        .map(Person::name)
+        .map(Person::person)
         .orElseThrow(() ->
             Problem.rejected(
                 "Nobody who leads in the club is called "

@@ -5,12 +5,15 @@ import static ulnaawl.server.tables.Tables.SET_UP;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record2;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.ReadsAll;
@@ -25,6 +28,10 @@ class PeopleStore implements ReadsAll {
   private static final VersionedStore<PersonRecord> ROWS =
       new VersionedStore<>(PERSON.ID, PERSON.VERSION, PERSON.ACTIVE);
 
+  /** Who is only named in the record has no key of a name: nobody can come in by it. */
+  private static final Condition NO_LOOK =
+      PERSON.LOOK_KEY.isNull().and(PERSON.NAME_KEY.isNotNull());
+
   private final DSLContext database;
 
   boolean isEmpty() {
@@ -38,6 +45,37 @@ class PeopleStore implements ReadsAll {
         .where(PERSON.ACTIVE.isTrue())
         .orderBy(PERSON.NAME_KEY)
         .fetch(PeopleStore::person);
+  }
+
+  /** What everybody is called who is or was of the club and is not to be forgotten. */
+  Map<PersonId, String> allNames() {
+    return database
+        .select(PERSON.ID, PERSON.NAME)
+        .from(PERSON)
+        .where(PERSON.NAME.isNotNull())
+        .fetchMap(row -> new PersonId(row.value1()), Record2::value2);
+  }
+
+  Optional<String> name(PersonId person) {
+    return database
+        .select(PERSON.NAME)
+        .from(PERSON)
+        .where(PERSON.ID.eq(person.number()).and(PERSON.NAME.isNotNull()))
+        .fetchOptional(PERSON.NAME);
+  }
+
+  /** Those who have left and are named in the records, by name. */
+  List<Person> allLeft() {
+    return database
+        .selectFrom(PERSON)
+        .where(PERSON.ACTIVE.isNull().and(PERSON.NAME.isNotNull()))
+        .orderBy(PERSON.NAME, PERSON.ID)
+        .fetch(PeopleStore::person);
+  }
+
+  /** Somebody who has left and is named in the records. */
+  Optional<Person> left(long id) {
+    return one(PERSON.ID.eq(id).and(PERSON.ACTIVE.isNull()).and(PERSON.NAME.isNotNull()));
   }
 
   /** Those who have left and are named in the records. */
@@ -109,9 +147,17 @@ class PeopleStore implements ReadsAll {
     return ROWS.archive(database, id, version);
   }
 
-  /** Removes the row itself; whether it still had that version. */
+  /** Leaves the number and nothing of the name; whether the row still had that version. */
   boolean forget(long id, int version) {
-    return database.deleteFrom(PERSON).where(ROWS.at(id, version)).execute() == 1;
+    PersonRecord values = new PersonRecord();
+    values.setForgotten(true);
+    values.set(PERSON.NAME, null);
+    values.set(PERSON.NAME_KEY, null);
+    values.set(PERSON.LOOK_KEY, null);
+    values.set(PERSON.LAST_SEEN, null);
+    values.set(PERSON.ACTIVE, null);
+    values.setPasswordHash("");
+    return ROWS.change(database, id, version, values);
   }
 
   /** Somebody who had left is back. */
@@ -131,7 +177,7 @@ class PeopleStore implements ReadsAll {
 
   /** Names that an earlier release wrote get their look, unless another one has it already. */
   void fillInLooks() {
-    for (PersonRecord row : database.selectFrom(PERSON).where(PERSON.LOOK_KEY.isNull()).fetch()) {
+    for (PersonRecord row : database.selectFrom(PERSON).where(NO_LOOK).fetch()) {
       String look = Names.look(row.getName());
       database
           .update(PERSON)
@@ -145,7 +191,7 @@ class PeopleStore implements ReadsAll {
   }
 
   boolean someHaveNoLook() {
-    return database.fetchExists(PERSON, PERSON.LOOK_KEY.isNull());
+    return database.fetchExists(PERSON, NO_LOOK);
   }
 
   private static Person person(PersonRecord row) {
@@ -161,6 +207,6 @@ class PeopleStore implements ReadsAll {
 
   @Override
   public void readAll() {
-    database.selectFrom(PERSON).forEach(PeopleStore::person);
+    database.selectFrom(PERSON).where(PERSON.NAME.isNotNull()).forEach(PeopleStore::person);
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.server.people;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 
@@ -20,6 +21,11 @@ public record Person(
     int version,
     boolean active,
     Optional<LocalDateTime> lastSeen) {
+
+  /** By what the records know them. */
+  public PersonId person() {
+    return new PersonId(id);
+  }
 
   /** As the person of a session. */
   public SignedIn signedIn() {

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.proposals.ProposalRow.State;
@@ -64,11 +65,11 @@ class ProposalController {
       String content,
       String title,
       String note,
-      String by,
+      PersonId by,
       LocalDateTime at,
       State state,
       String answer,
-      @Nullable String decidedBy,
+      @Nullable PersonId decidedBy,
       @Nullable LocalDateTime decidedAt) {
     static ProposedView of(ProposalRow row) {
       return new ProposedView(

@@ -2,6 +2,7 @@ package ulnaawl.server.proposals;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.history.Thing;
 
 /**
@@ -23,11 +24,11 @@ public record ProposalRow(
     String content,
     String title,
     String note,
-    String by,
+    PersonId by,
     LocalDateTime at,
     State state,
     String answer,
-    Optional<String> decidedBy,
+    Optional<PersonId> decidedBy,
     Optional<LocalDateTime> decidedAt) {
 
   /** What became of it. */

@@ -8,11 +8,9 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.history.Thing;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.proposals.ProposalRow.State;
 import ulnaawl.server.tables.tables.records.ProposalRecord;
 
@@ -22,11 +20,6 @@ import ulnaawl.server.tables.tables.records.ProposalRecord;
 class ProposalStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, PROPOSAL.BY_NAME, PROPOSAL.DECIDED_BY);
-  }
 
   /** Those that wait, the newest first. */
   List<ProposalRow> open() {
@@ -61,7 +54,7 @@ class ProposalStore {
         .set(PROPOSAL.CONTENT, made.content())
         .set(PROPOSAL.TITLE, made.title())
         .set(PROPOSAL.NOTE, made.note())
-        .set(PROPOSAL.BY_NAME, made.by())
+        .set(PROPOSAL.BY_PERSON, made.by())
         .set(PROPOSAL.MADE_AT, made.at())
         .set(PROPOSAL.STATE, State.OPEN.name())
         .set(PROPOSAL.ANSWER, "")
@@ -71,7 +64,7 @@ class ProposalStore {
   }
 
   /** Whether it still waited. */
-  boolean decide(long id, State state, String answer, String by, LocalDateTime at) {
+  boolean decide(long id, State state, String answer, PersonId by, LocalDateTime at) {
     return database
             .update(PROPOSAL)
             .set(PROPOSAL.STATE, state.name())
@@ -93,7 +86,7 @@ class ProposalStore {
         row.getContent(),
         row.getTitle(),
         row.getNote(),
-        row.getByName(),
+        row.getByPerson(),
         row.getMadeAt(),
         State.valueOf(row.getState()),
         row.getAnswer(),

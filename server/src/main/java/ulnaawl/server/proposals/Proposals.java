@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
@@ -27,11 +28,17 @@ public class Proposals {
   private final ProposalStore store;
   private final ApplicationEventPublisher events;
   private final Today today;
+  private final PeopleNames names;
   private final Map<Thing, Proposable> takers = new EnumMap<>(Thing.class);
 
   Proposals(
-      ProposalStore store, ApplicationEventPublisher events, Today today, List<Proposable> takers) {
+      ProposalStore store,
+      PeopleNames names,
+      ApplicationEventPublisher events,
+      Today today,
+      List<Proposable> takers) {
     this.store = store;
+    this.names = names;
     this.events = events;
     this.today = today;
     takers.forEach(it -> this.takers.put(it.thing(), it));
@@ -48,7 +55,7 @@ public class Proposals {
   }
 
   private static boolean maySee(ProposalRow row, SignedIn me) {
-    return me.isAtLeast(Role.INSTRUCTOR) || row.by().equals(me.name());
+    return me.isAtLeast(Role.INSTRUCTOR) || row.by().equals(me.person());
   }
 
   ProposalRow get(long id, SignedIn me) {
@@ -80,7 +87,7 @@ public class Proposals {
                 content,
                 title,
                 note.strip(),
-                me.name(),
+                me.person(),
                 today.moment(),
                 State.OPEN,
                 "",
@@ -116,14 +123,14 @@ public class Proposals {
   @Transactional
   void withdraw(long id, SignedIn me) {
     ProposalRow row = get(id, me);
-    if (!row.by().equals(me.name())) {
-      throw new OwnedByAnother("You did not propose this; " + row.by() + " did.");
+    if (!row.by().equals(me.person())) {
+      throw new OwnedByAnother("You did not propose this; " + names.of(row.by()) + " did.");
     }
     decide(row, State.WITHDRAWN, "", me);
   }
 
   private void decide(ProposalRow row, State state, String answer, SignedIn me) {
-    if (!store.decide(row.id(), state, answer, me.name(), today.moment())) {
+    if (!store.decide(row.id(), state, answer, me.person(), today.moment())) {
       throw Problem.conflict("This proposal was decided in the meantime; look again.");
     }
     publish(row.id(), Action.CHANGED, me, row.title());
@@ -135,6 +142,6 @@ public class Proposals {
   }
 
   private void publish(long id, Action action, SignedIn me, String title) {
-    events.publishEvent(Change.of(Thing.PROPOSAL, id, action, me.name(), title));
+    events.publishEvent(Change.of(Thing.PROPOSAL, id, action, me.person(), title));
   }
 }

@@ -16,12 +16,10 @@ import java.util.TreeMap;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.learning.Attendance;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.RowsStore;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.AttendanceDancerRecord;
 
 /** Who comes to a group, in the database: display names, heads, or nothing. */
@@ -30,11 +28,6 @@ import ulnaawl.server.tables.tables.records.AttendanceDancerRecord;
 class RegisterStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, ATTENDANCE.BY_NAME);
-  }
 
   /** What a group keeps. */
   RegisterKind kind(long group) {
@@ -152,13 +145,13 @@ class RegisterStore {
    * @return whether nobody had written it in the meantime
    */
   boolean came(
-      long group, LocalDate day, Attendance who, int version, String by, LocalDateTime at) {
+      long group, LocalDate day, Attendance who, int version, PersonId by, LocalDateTime at) {
     int changed =
         database
             .update(ATTENDANCE)
             .set(ATTENDANCE.HEADS, who.heads())
             .set(ATTENDANCE.NAMED, who instanceof Attendance.ByName)
-            .set(ATTENDANCE.BY_NAME, by)
+            .set(ATTENDANCE.BY_PERSON, by)
             .set(ATTENDANCE.WRITTEN_AT, at)
             .set(ATTENDANCE.VERSION, version + 1)
             .where(on(group, day).and(ATTENDANCE.VERSION.eq(version)))
@@ -174,7 +167,7 @@ class RegisterStore {
           .set(ATTENDANCE.HELD_ON, day)
           .set(ATTENDANCE.HEADS, who.heads())
           .set(ATTENDANCE.NAMED, who instanceof Attendance.ByName)
-          .set(ATTENDANCE.BY_NAME, by)
+          .set(ATTENDANCE.BY_PERSON, by)
           .set(ATTENDANCE.WRITTEN_AT, at)
           .set(ATTENDANCE.VERSION, 1)
           .execute();

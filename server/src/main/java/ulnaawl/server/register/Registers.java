@@ -11,6 +11,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Attendance;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -70,7 +71,7 @@ public class Registers {
   public void keep(long group, RegisterKind kind, SignedIn me) {
     GroupRow row = groups.active(group);
     store.keep(group, kind);
-    publish(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.person());
   }
 
   /** Adds a name; its number. */
@@ -93,7 +94,7 @@ public class Registers {
           clean + " is in the register already; add a letter to tell them apart.");
     }
     long id = store.add(group, clean, Names.key(clean));
-    publish(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.person());
     return id;
   }
 
@@ -108,7 +109,7 @@ public class Registers {
             .orElseThrow(() -> Problem.gone("This name is not in the register any more."));
     store.delete(Names.key(who.name()));
     events.publishEvent(new DancerForgotten(who.name(), SOMEBODY));
-    publish(Action.CHANGED, row, me.name());
+    publish(Action.CHANGED, row, me.person());
   }
 
   /**
@@ -130,7 +131,7 @@ public class Registers {
     if (began && store.dancers(group.get()).isEmpty()) {
       store.keep(group.get(), RegisterKind.NOTHING);
     }
-    publish(Action.CHANGED, groups.get(group.get()), me.name());
+    publish(Action.CHANGED, groups.get(group.get()), me.person());
     return true;
   }
 
@@ -143,11 +144,11 @@ public class Registers {
     }
     RegisterKind kind = store.kind(group);
     check(row, kind, who);
-    if (!store.came(group, day, who, version, me.name(), today.moment())) {
+    if (!store.came(group, day, who, version, me.person(), today.moment())) {
       throw Problem.conflict(
           "Somebody has written down who came on this day in the meantime; look again.");
     }
-    publish(Action.RECORDED, row, me.name());
+    publish(Action.RECORDED, row, me.person());
   }
 
   private void check(GroupRow group, RegisterKind kind, Attendance who) {
@@ -174,7 +175,7 @@ public class Registers {
   }
 
   /** Names are never written into the log. */
-  private void publish(Action action, GroupRow group, String by) {
+  private void publish(Action action, GroupRow group, PersonId by) {
     events.publishEvent(Change.of(Thing.REGISTER, group.id(), action, by, group.name()));
   }
 }

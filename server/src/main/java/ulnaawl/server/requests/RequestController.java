@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.platform.KeepAnswer;
@@ -44,7 +45,7 @@ class RequestController {
       int people,
       LocalDate askedOn,
       String note,
-      String by,
+      PersonId by,
       @Nullable LocalDate answeredOn) {}
 
   @GetMapping("/requests")

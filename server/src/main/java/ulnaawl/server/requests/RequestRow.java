@@ -1,6 +1,7 @@
 package ulnaawl.server.requests;
 
 import java.time.LocalDate;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.Wishes;
 
 /**
@@ -18,7 +19,7 @@ public record RequestRow(
     int people,
     LocalDate askedOn,
     String note,
-    String by) {
+    PersonId by) {
 
   /** As a planner hears it. */
   public Wishes.Request wish() {

@@ -10,8 +10,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.register.DancerForgotten;
 import ulnaawl.server.tables.tables.records.DanceRequestRecord;
 
@@ -21,11 +20,6 @@ import ulnaawl.server.tables.tables.records.DanceRequestRecord;
 class RequestStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, DANCE_REQUEST.BY_NAME, DANCE_REQUEST.DROPPED_BY);
-  }
 
   /** The requests of a group that nobody has dropped, the oldest first. */
   List<RequestRow> of(long group) {
@@ -37,7 +31,7 @@ class RequestStore {
   }
 
   long add(
-      long group, long dance, String askedBy, int people, LocalDate on, String note, String by) {
+      long group, long dance, String askedBy, int people, LocalDate on, String note, PersonId by) {
     return database
         .insertInto(DANCE_REQUEST)
         .set(DANCE_REQUEST.GROUP_ID, group)
@@ -46,7 +40,7 @@ class RequestStore {
         .set(DANCE_REQUEST.PEOPLE, people)
         .set(DANCE_REQUEST.ASKED_ON, on)
         .set(DANCE_REQUEST.NOTE, note)
-        .set(DANCE_REQUEST.BY_NAME, by)
+        .set(DANCE_REQUEST.BY_PERSON, by)
         .returningResult(DANCE_REQUEST.ID)
         .fetchSingle()
         .value1();
@@ -63,7 +57,7 @@ class RequestStore {
   }
 
   /** Whether it was there, and so was dropped. */
-  boolean drop(long group, long id, String by, LocalDateTime at) {
+  boolean drop(long group, long id, PersonId by, LocalDateTime at) {
     return database
             .update(DANCE_REQUEST)
             .set(DANCE_REQUEST.DROPPED_BY, by)
@@ -87,6 +81,6 @@ class RequestStore {
         row.getPeople(),
         row.getAskedOn(),
         row.getNote(),
-        row.getByName());
+        row.getByPerson());
   }
 }

@@ -10,6 +10,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Evidence;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -84,8 +85,8 @@ public class Requests {
       throw Problem.rejected(
           "A list has up to " + MOST + " requests; drop some that are answered.");
     }
-    long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), me.name());
-    publish(id, Action.ADDED, to, row, me.name());
+    long id = store.add(group, dance, askedBy.strip(), people, on, note.strip(), me.person());
+    publish(id, Action.ADDED, to, row, me.person());
   }
 
   @Transactional
@@ -96,13 +97,13 @@ public class Requests {
             .filter(it -> it.id() == id)
             .findFirst()
             .orElseThrow(() -> Problem.gone("This request is not on the list any more."));
-    if (!store.drop(group, id, me.name(), today.moment())) {
+    if (!store.drop(group, id, me.person(), today.moment())) {
       throw Problem.gone("This request is not on the list any more.");
     }
-    publish(id, Action.ARCHIVED, to, dances.get(row.dance()), me.name());
+    publish(id, Action.ARCHIVED, to, dances.get(row.dance()), me.person());
   }
 
-  private void publish(long id, Action action, GroupRow group, DanceRow dance, String by) {
+  private void publish(long id, Action action, GroupRow group, DanceRow dance, PersonId by) {
     events.publishEvent(
         Change.of(Thing.REQUEST, id, action, by, group.name() + ": " + dance.title()));
   }

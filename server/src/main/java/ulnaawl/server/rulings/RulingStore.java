@@ -9,13 +9,11 @@ import java.util.Map;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.tables.tables.records.RulingRecord;
 
 /** What people say against the record, in the database. */
@@ -24,11 +22,6 @@ import ulnaawl.server.tables.tables.records.RulingRecord;
 class RulingStore implements ReadsAll {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, RULING.BY_NAME, RULING.TAKEN_BACK_BY);
-  }
 
   private static Condition holds(long group) {
     return RULING.GROUP_ID.eq(group).and(RULING.TAKEN_BACK_AT.isNull());
@@ -49,7 +42,13 @@ class RulingStore implements ReadsAll {
 
   /** Takes the place of one that holds already. */
   long add(
-      long group, long dance, Stage stage, String note, String by, LocalDate on, LocalDateTime at) {
+      long group,
+      long dance,
+      Stage stage,
+      String note,
+      PersonId by,
+      LocalDate on,
+      LocalDateTime at) {
     takeBack(group, dance, by, at);
     return database
         .insertInto(RULING)
@@ -57,7 +56,7 @@ class RulingStore implements ReadsAll {
         .set(RULING.DANCE_ID, dance)
         .set(RULING.STAGE, stage.name())
         .set(RULING.NOTE, note)
-        .set(RULING.BY_NAME, by)
+        .set(RULING.BY_PERSON, by)
         .set(RULING.RULED_ON, on)
         .returningResult(RULING.ID)
         .fetchSingle()
@@ -65,7 +64,7 @@ class RulingStore implements ReadsAll {
   }
 
   /** Whether one held, and so was taken back. */
-  boolean takeBack(long group, long dance, String by, LocalDateTime at) {
+  boolean takeBack(long group, long dance, PersonId by, LocalDateTime at) {
     return database
             .update(RULING)
             .set(RULING.TAKEN_BACK_BY, by)
@@ -78,8 +77,8 @@ class RulingStore implements ReadsAll {
   private static Ruling ruling(RulingRecord row) {
     Stage stage = Stage.valueOf(row.getStage());
     return stage == Stage.RETIRED
-        ? new Ruling.Retires(row.getByName(), row.getRuledOn(), row.getNote())
-        : new Ruling.StandsAt(stage, row.getByName(), row.getRuledOn(), row.getNote());
+        ? new Ruling.Retires(row.getByPerson(), row.getRuledOn(), row.getNote())
+        : new Ruling.StandsAt(stage, row.getByPerson(), row.getRuledOn(), row.getNote());
   }
 
   @Override

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.learning.Ruling;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -50,8 +51,8 @@ public class Rulings {
       throw Problem.rejected(
           "What was written down cannot be said away; take the entries of the record back.");
     }
-    long id = store.add(group, dance, stage, note.strip(), me.name(), since, today.moment());
-    publish(id, Action.ADDED, to, row, me.name());
+    long id = store.add(group, dance, stage, note.strip(), me.person(), since, today.moment());
+    publish(id, Action.ADDED, to, row, me.person());
   }
 
   /** The record holds again. */
@@ -59,13 +60,13 @@ public class Rulings {
   void takeBack(long group, long dance, SignedIn me) {
     GroupRow to = groups.get(group);
     DanceRow row = dances.get(dance);
-    if (!store.takeBack(group, dance, me.name(), today.moment())) {
+    if (!store.takeBack(group, dance, me.person(), today.moment())) {
       throw Problem.gone("Nobody says otherwise of " + row.title() + " any more.");
     }
-    publish(0, Action.TAKEN_BACK, to, row, me.name());
+    publish(0, Action.TAKEN_BACK, to, row, me.person());
   }
 
-  private void publish(long id, Action action, GroupRow group, DanceRow dance, String by) {
+  private void publish(long id, Action action, GroupRow group, DanceRow dance, PersonId by) {
     events.publishEvent(
         Change.of(Thing.RULING, id, action, by, group.name() + ": " + dance.title()));
   }

@@ -70,12 +70,13 @@ class SessionController {
       @NotBlank @Size(min = PasswordRules.LEAST, max = PasswordRules.MOST) String password) {}
 
   /**
-   * Who is signed in; name and role are missing for nobody.
+   * Who is signed in; number, name and role are missing for nobody.
    *
    * @param leads the groups of which they lead classes
    * @param invented whether this is the invented club, for looking around
    */
   record Session(
+      @Nullable Long id,
       @Nullable String name,
       @Nullable Role role,
       Set<Long> leads,
@@ -85,13 +86,18 @@ class SessionController {
   @GetMapping("/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn me) {
     return me == null
-        ? new Session(null, null, Set.of(), people.needsSetup(), settings.demo())
+        ? new Session(null, null, null, Set.of(), people.needsSetup(), settings.demo())
         : known(me);
   }
 
   private Session known(SignedIn me) {
     return new Session(
-        me.name(), me.role(), new TreeSet<>(leading.groupsOf(me.name())), false, settings.demo());
+        me.id(),
+        me.name(),
+        me.role(),
+        new TreeSet<>(leading.groupsOf(me.person())),
+        false,
+        settings.demo());
   }
 
   @PostMapping("/session")
@@ -184,7 +190,7 @@ class SessionController {
     String agent = Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
     String device = DeviceName.of(agent);
     sessions.begin(session, me, device);
-    audit.signedIn(me.name(), device);
+    audit.signedIn(me.person(), device);
     now.seen(me.id());
     return known(me);
   }

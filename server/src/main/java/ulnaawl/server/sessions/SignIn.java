@@ -65,7 +65,7 @@ class SignIn {
             ? people.isPassword(person.get(), password, mayWrite)
             : passwords.matches(password, NOBODYS_HASH);
     if (!right || person.isEmpty()) {
-      person.ifPresent(it -> audit.refused(it.name()));
+      person.ifPresent(it -> audit.refused(it.person()));
       throw Problem.notSignedIn("The name or the password is wrong.");
     }
     Person found = person.get();

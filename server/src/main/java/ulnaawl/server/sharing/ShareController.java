@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.sharing.ShareRow.Target;
 
@@ -68,7 +69,7 @@ class ShareController {
       long id,
       ShareKind kind,
       String label,
-      String by,
+      PersonId by,
       LocalDateTime at,
       LocalDateTime goodUntil,
       @Nullable LocalDateTime lastUsed) {}

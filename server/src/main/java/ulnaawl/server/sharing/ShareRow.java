@@ -3,6 +3,7 @@ package ulnaawl.server.sharing;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 
 /**
  * A link that shows something.
@@ -16,7 +17,7 @@ record ShareRow(
     long id,
     Target target,
     String label,
-    String by,
+    PersonId by,
     LocalDateTime at,
     LocalDateTime goodUntil,
     Optional<LocalDateTime> lastUsed) {

@@ -8,10 +8,7 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.sharing.ShareRow.Target;
 import ulnaawl.server.tables.tables.records.ShareLinkRecord;
 
@@ -21,11 +18,6 @@ import ulnaawl.server.tables.tables.records.ShareLinkRecord;
 class ShareStore {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, SHARE_LINK.MADE_BY);
-  }
 
   private static Condition good(LocalDateTime now) {
     return SHARE_LINK.GOOD_UNTIL.gt(now).and(SHARE_LINK.REVOKED_AT.isNull());

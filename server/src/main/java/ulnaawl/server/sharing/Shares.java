@@ -7,6 +7,8 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.OwnedByAnother;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
@@ -27,6 +29,7 @@ class Shares {
   private static final int MOST = 300;
 
   private final ShareStore store;
+  private final PeopleNames names;
   private final ApplicationEventPublisher events;
   private final HourlyNote hourly;
   private final Today today;
@@ -34,7 +37,7 @@ class Shares {
   /** One's own links that are good; an owner's are everybody's. */
   List<ShareRow> seenBy(SignedIn me) {
     return store.good(today.moment(), MOST).stream()
-        .filter(it -> me.isAtLeast(Role.OWNER) || it.by().equals(me.name()))
+        .filter(it -> me.isAtLeast(Role.OWNER) || it.by().equals(me.person()))
         .toList();
   }
 
@@ -47,7 +50,7 @@ class Shares {
   @Transactional
   void close(ShareRow row, SignedIn me) {
     store.revoke(row.id(), today.moment());
-    publish(row.id(), Action.ARCHIVED, me.name(), row.label());
+    publish(row.id(), Action.ARCHIVED, me.person(), row.label());
   }
 
   /** The word of a new link; it is said once, and no copy of it is kept. */
@@ -61,8 +64,8 @@ class Shares {
     long id =
         store.add(
             Secrets.digest(word),
-            new ShareRow(0, target, label, me.name(), now, now.plusDays(days), Optional.empty()));
-    publish(id, Action.ADDED, me.name(), label);
+            new ShareRow(0, target, label, me.person(), now, now.plusDays(days), Optional.empty()));
+    publish(id, Action.ADDED, me.person(), label);
     return word;
   }
 
@@ -72,11 +75,11 @@ class Shares {
         store
             .find(id, today.moment())
             .orElseThrow(() -> Problem.gone("This link is not good any more."));
-    if (!me.isAtLeast(Role.OWNER) && !row.by().equals(me.name())) {
-      throw new OwnedByAnother("You did not make this link; " + row.by() + " did.");
+    if (!me.isAtLeast(Role.OWNER) && !row.by().equals(me.person())) {
+      throw new OwnedByAnother("You did not make this link; " + names.of(row.by()) + " did.");
     }
     store.revoke(id, today.moment());
-    publish(id, Action.ARCHIVED, me.name(), row.label());
+    publish(id, Action.ARCHIVED, me.person(), row.label());
   }
 
   /** The link with that word; that it was used is noted, once an hour. */
@@ -93,7 +96,7 @@ class Shares {
     return row;
   }
 
-  private void publish(long id, Action action, String by, String label) {
+  private void publish(long id, Action action, PersonId by, String label) {
     events.publishEvent(Change.of(Thing.SHARE, id, action, by, label));
   }
 }

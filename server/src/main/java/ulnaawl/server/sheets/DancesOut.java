@@ -4,6 +4,7 @@ import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.formats.table.ClubTable;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.server.dances.DanceReader;
 import ulnaawl.server.dances.DanceRow;
 import ulnaawl.server.dances.DanceService;
@@ -17,6 +18,7 @@ class DancesOut implements Outgoing {
 
   private final DanceService dances;
   private final DanceReader reader;
+  private final PeopleNames names;
 
   @Override
   public ClubTable table() {
@@ -36,6 +38,6 @@ class DancesOut implements Outgoing {
         read.usualLevel().label(),
         String.valueOf(read.dance().main().counts()),
         String.valueOf(read.dance().walls()),
-        row.writtenBy());
+        names.of(row.writtenBy()));
   }
 }

@@ -67,7 +67,7 @@ public class Socials {
       throw Problem.rejected("Up to " + MOST_SOCIALS + " socials are kept; remove some.");
     }
     long id = store.add(draft);
-    events.publishEvent(Change.added(Thing.SOCIAL, id, me.name(), draft.name()));
+    events.publishEvent(Change.added(Thing.SOCIAL, id, me.person(), draft.name()));
     return get(id);
   }
 
@@ -107,7 +107,8 @@ public class Socials {
       throw Problem.changed("Somebody", "this social");
     }
     events.publishEvent(
-        Change.next(Thing.SOCIAL, row.id(), Action.CHANGED, me.name(), row.version(), row.name()));
+        Change.next(
+            Thing.SOCIAL, row.id(), Action.CHANGED, me.person(), row.version(), row.name()));
     return get(row.id());
   }
 
@@ -245,7 +246,7 @@ public class Socials {
       }
     }
     events.publishEvent(
-        Change.next(Thing.SOCIAL, id, Action.RECORDED, me.name(), version, row.name()));
+        Change.next(Thing.SOCIAL, id, Action.RECORDED, me.person(), version, row.name()));
     return get(id);
   }
 
@@ -271,7 +272,7 @@ public class Socials {
     if (!store.archive(id, version)) {
       throw Problem.changed("Somebody", "this social");
     }
-    events.publishEvent(Change.archived(Thing.SOCIAL, id, me.name(), version, row.name()));
+    events.publishEvent(Change.archived(Thing.SOCIAL, id, me.person(), version, row.name()));
   }
 
   /** A social of all groups with the order that is proposed. */

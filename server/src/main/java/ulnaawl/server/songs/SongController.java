@@ -94,20 +94,20 @@ class SongController {
 
   @GetMapping(value = "/export/csv", produces = "text/csv")
   ResponseEntity<byte[]> csv(@AuthenticationPrincipal SignedIn me) {
-    audit.exported(me.name(), "the songs, as a table");
+    audit.exported(me.person(), "the songs, as a table");
     // The mark tells spreadsheets that this is UTF-8.
     return download("songs.csv", "\uFEFF" + SongCsv.write(list()));
   }
 
   @GetMapping(value = "/export/xspf", produces = "application/xspf+xml")
   ResponseEntity<byte[]> xspf(@AuthenticationPrincipal SignedIn me) {
-    audit.exported(me.name(), "the songs, as a playlist");
+    audit.exported(me.person(), "the songs, as a playlist");
     return download("songs.xspf", SongXspf.write("Songs", list()));
   }
 
   @GetMapping(value = "/export/m3u", produces = "audio/x-mpegurl")
   ResponseEntity<byte[]> m3u(@AuthenticationPrincipal SignedIn me) {
-    audit.exported(me.name(), "the songs, as a playlist");
+    audit.exported(me.person(), "the songs, as a playlist");
     return download("songs.m3u8", SongM3u.write(list()));
   }
 

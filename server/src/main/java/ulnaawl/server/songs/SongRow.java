@@ -2,6 +2,7 @@ package ulnaawl.server.songs;
 
 import java.time.LocalDateTime;
 import ulnaawl.music.ListedSong;
+import ulnaawl.people.PersonId;
 
 /**
  * A song as it is stored.
@@ -14,6 +15,6 @@ public record SongRow(
     long id,
     ListedSong song,
     int version,
-    String updatedBy,
+    PersonId updatedBy,
     LocalDateTime updatedAt,
     boolean archived) {}

@@ -18,6 +18,8 @@ import ulnaawl.music.ListedSong;
 import ulnaawl.music.SongEntry;
 import ulnaawl.music.SongField;
 import ulnaawl.music.SongMerge;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -36,6 +38,7 @@ public class SongService {
   private final SongStore store;
   private final HistoryService history;
   private final SongHistory texts;
+  private final PeopleNames names;
   private final ApplicationEventPublisher events;
   private final Today today;
 
@@ -68,8 +71,8 @@ public class SongService {
     if (store.count() >= SongList.MOST) {
       throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
     }
-    long id = store.add(song, me.name(), today.moment());
-    publish(id, Action.ADDED, me.name(), 0, song);
+    long id = store.add(song, me.person(), today.moment());
+    publish(id, Action.ADDED, me.person(), 0, song);
     return get(id);
   }
 
@@ -89,14 +92,14 @@ public class SongService {
 
   private SongRow write(SongRow now, int version, ListedSong song, Action action, SignedIn me) {
     refuseTwin(song, now.id());
-    if (!store.change(now.id(), version, song, me.name(), today.moment())) {
-      throw Problem.changed(now.updatedBy(), "this song");
+    if (!store.change(now.id(), version, song, me.person(), today.moment())) {
+      throw Problem.changed(names.of(now.updatedBy()), "this song");
     }
-    publish(now.id(), action, me.name(), version, song);
+    publish(now.id(), action, me.person(), version, song);
     return get(now.id());
   }
 
-  private void publish(long id, Action action, String by, int from, ListedSong song) {
+  private void publish(long id, Action action, PersonId by, int from, ListedSong song) {
     events.publishEvent(
         Change.next(Thing.SONG, id, action, by, from, song.song().title()).with(texts.write(song)));
   }
@@ -105,10 +108,10 @@ public class SongService {
   void archive(long id, int version, SignedIn me) {
     SongRow now = get(id);
     if (!store.archive(id, version)) {
-      throw Problem.changed(now.updatedBy(), "this song");
+      throw Problem.changed(names.of(now.updatedBy()), "this song");
     }
     events.publishEvent(
-        Change.archived(Thing.SONG, id, me.name(), version, now.song().song().title()));
+        Change.archived(Thing.SONG, id, me.person(), version, now.song().song().title()));
   }
 
   /**
@@ -144,9 +147,10 @@ public class SongService {
       wanted.forEach((key, song) -> {
         SongRow row = known.get(key);
         if (row == null) {
-          publish(store.add(song, me.name(), today.moment()), Action.IMPORTED, me.name(), 0, song);
-        } else if (store.change(row.id(), row.version(), song, me.name(), today.moment())) {
-          publish(row.id(), Action.IMPORTED, me.name(), row.version(), song);
+          publish(
+              store.add(song, me.person(), today.moment()), Action.IMPORTED, me.person(), 0, song);
+        } else if (store.change(row.id(), row.version(), song, me.person(), today.moment())) {
+          publish(row.id(), Action.IMPORTED, me.person(), row.version(), song);
         }
       });
     }
@@ -172,16 +176,16 @@ public class SongService {
       if (store.count() >= SongList.MOST) {
         throw Problem.rejected("The list is full: it holds " + SongList.MOST + " songs.");
       }
-      long id = store.add(song, me.name(), today.moment());
-      publish(id, Action.IMPORTED, me.name(), 0, song);
+      long id = store.add(song, me.person(), today.moment());
+      publish(id, Action.IMPORTED, me.person(), 0, song);
       return new Merged(get(id), 0);
     }
     SongRow row = known.get();
     ListedSong merged = SongMerge.of(row.song(), song).song();
-    if (!store.change(row.id(), row.version(), merged, me.name(), today.moment())) {
-      throw Problem.changed(row.updatedBy(), "this song");
+    if (!store.change(row.id(), row.version(), merged, me.person(), today.moment())) {
+      throw Problem.changed(names.of(row.updatedBy()), "this song");
     }
-    publish(row.id(), Action.IMPORTED, me.name(), row.version(), merged);
+    publish(row.id(), Action.IMPORTED, me.person(), row.version(), merged);
     return new Merged(get(row.id()), row.version());
   }
 

@@ -18,6 +18,7 @@ import ulnaawl.music.SongField;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.TapTempo;
 import ulnaawl.music.Tempo;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.wire.SongView;
 
 /** What is sent of songs. */
@@ -40,7 +41,7 @@ final class SongShapes {
       String phrases,
       @Nullable String location,
       boolean explicitWords,
-      String updatedBy,
+      PersonId updatedBy,
       LocalDateTime updatedAt) {
 
     static SongCard of(SongRow row) {

@@ -9,7 +9,6 @@ import java.util.OptionalInt;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.ListedSong;
@@ -17,9 +16,8 @@ import ulnaawl.music.Meter;
 import ulnaawl.music.Song;
 import ulnaawl.music.SongPhrases;
 import ulnaawl.music.Tempo;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.SongRecord;
 
@@ -32,11 +30,6 @@ class SongStore implements ReadsAll {
       new VersionedStore<>(SONG.ID, SONG.VERSION, SONG.ACTIVE);
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, SONG.UPDATED_BY);
-  }
 
   List<SongRow> all() {
     return database
@@ -61,12 +54,12 @@ class SongStore implements ReadsAll {
         .fetchOptional(SongStore::row);
   }
 
-  long add(ListedSong song, String by, LocalDateTime at) {
+  long add(ListedSong song, PersonId by, LocalDateTime at) {
     return ROWS.add(database, values(song, by, at));
   }
 
   /** Whether the song still had that version, and so was changed; an archived one comes back. */
-  boolean change(long id, int version, ListedSong song, String by, LocalDateTime at) {
+  boolean change(long id, int version, ListedSong song, PersonId by, LocalDateTime at) {
     return ROWS.changeAndShow(database, id, version, values(song, by, at));
   }
 
@@ -75,7 +68,7 @@ class SongStore implements ReadsAll {
     return ROWS.archive(database, id, version);
   }
 
-  private static SongRecord values(ListedSong listed, String by, LocalDateTime at) {
+  private static SongRecord values(ListedSong listed, PersonId by, LocalDateTime at) {
     Song song = listed.song();
     SongRecord values = new SongRecord();
     values.setSongKey(listed.key());

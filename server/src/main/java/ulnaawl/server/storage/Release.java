@@ -11,7 +11,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 /** What this release of the program knows of databases. */
 public final class Release {
 
-  private static final String CHANGES = "classpath*:db/migration/V*.sql";
+  private static final String CHANGES = "classpath*:db/migration/V*";
   private static final Pattern NUMBER = Pattern.compile("V(\\d+)__.*");
 
   private Release() {}

@@ -8,6 +8,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.lineage.SectionKeys;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.Leading;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceRow;
@@ -28,6 +30,7 @@ import ulnaawl.teach.school.School;
 public class SavedTeaches {
 
   private final TeachStore store;
+  private final PeopleNames names;
   private final DanceService dances;
   private final GroupService groups;
   private final Leading leading;
@@ -42,7 +45,7 @@ public class SavedTeaches {
   record Opened(TeachRow row, List<SavedDrill> drills, int gone) {}
 
   /** Who last changed each teach that is put together. */
-  public Map<TeachOf, String> savedBy() {
+  public Map<TeachOf, PersonId> savedBy() {
     return store.savedBy();
   }
 
@@ -77,15 +80,15 @@ public class SavedTeaches {
     Optional<TeachRow> before = store.find(group, dance);
     long id;
     if (before.isEmpty() && version == 0) {
-      id = store.add(group, now.at(), school, minutes, drills, me.name(), today.moment());
+      id = store.add(group, now.at(), school, minutes, drills, me.person(), today.moment());
     } else {
       TeachRow known =
           before.orElseThrow(
               () -> Problem.conflict("This teach has been put aside by somebody in the meantime."));
       id = known.id();
       if (!store.change(
-          id, version, now.at(), school, minutes, drills, me.name(), today.moment())) {
-        throw Problem.changed(known.updatedBy(), "this teach");
+          id, version, now.at(), school, minutes, drills, me.person(), today.moment())) {
+        throw Problem.changed(names.of(known.updatedBy()), "this teach");
       }
     }
     publish(id, version == 0 ? Action.ADDED : Action.CHANGED, version, now, to, me);
@@ -102,7 +105,7 @@ public class SavedTeaches {
             .find(group, dance)
             .orElseThrow(() -> Problem.gone("There is no teach of this dance for this group."));
     if (!store.archive(row.id(), version)) {
-      throw Problem.changed(row.updatedBy(), "this teach");
+      throw Problem.changed(names.of(row.updatedBy()), "this teach");
     }
     publish(row.id(), Action.ARCHIVED, version - 1, dances.get(dance), to, me);
   }
@@ -111,6 +114,6 @@ public class SavedTeaches {
       long id, Action action, int from, DanceRow dance, GroupRow group, SignedIn me) {
     events.publishEvent(
         Change.next(
-            Thing.TEACH, id, action, me.name(), from, dance.title() + " for " + group.name()));
+            Thing.TEACH, id, action, me.person(), from, dance.title() + " for " + group.name()));
   }
 }

@@ -3,6 +3,7 @@ package ulnaawl.server.teaching;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceVersion;
 import ulnaawl.teach.school.School;
 
@@ -22,8 +23,8 @@ record TeachRow(
     Optional<School> school,
     int minutes,
     List<SavedDrill> drills,
-    String madeBy,
-    String updatedBy,
+    PersonId madeBy,
+    PersonId updatedBy,
     LocalDateTime updatedAt,
     int version) {
 

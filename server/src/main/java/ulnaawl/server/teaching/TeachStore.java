@@ -8,13 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.platform.NameReplaced;
 import ulnaawl.server.platform.ReadsAll;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.TeachRecord;
 import ulnaawl.teach.school.School;
@@ -30,11 +28,6 @@ class TeachStore implements ReadsAll {
   private final DSLContext database;
   private final JsonMapper mapper;
 
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, TEACH.MADE_BY, TEACH.UPDATED_BY);
-  }
-
   Optional<TeachRow> find(long group, long dance) {
     return database
         .selectFrom(TEACH)
@@ -43,7 +36,7 @@ class TeachStore implements ReadsAll {
   }
 
   /** Who last changed each teach that is put together. */
-  Map<TeachOf, String> savedBy() {
+  Map<TeachOf, PersonId> savedBy() {
     return database
         .select(TEACH.GROUP_ID, TEACH.DANCE_ID, TEACH.UPDATED_BY)
         .from(TEACH)
@@ -57,7 +50,7 @@ class TeachStore implements ReadsAll {
       Optional<School> school,
       int minutes,
       List<SavedDrill> drills,
-      String by,
+      PersonId by,
       LocalDateTime when) {
     TeachRecord values = values(at, school, minutes, drills, by, when);
     values.setGroupId(group);
@@ -73,7 +66,7 @@ class TeachStore implements ReadsAll {
       Optional<School> school,
       int minutes,
       List<SavedDrill> drills,
-      String by,
+      PersonId by,
       LocalDateTime when) {
     return ROWS.change(database, id, version, values(at, school, minutes, drills, by, when));
   }
@@ -88,7 +81,7 @@ class TeachStore implements ReadsAll {
       Optional<School> school,
       int minutes,
       List<SavedDrill> drills,
-      String by,
+      PersonId by,
       LocalDateTime when) {
     TeachRecord values = new TeachRecord();
     values.setDanceId(at.dance());

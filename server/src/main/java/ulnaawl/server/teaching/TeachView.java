@@ -10,6 +10,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.floor.Facing;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.wire.ReasonView;
 import ulnaawl.server.wire.ScopeView;
 import ulnaawl.teach.TeachBuilder;
@@ -128,8 +129,8 @@ final class TeachView {
       int minutes,
       List<SavedDrill> drills,
       int gone,
-      String madeBy,
-      String updatedBy,
+      PersonId madeBy,
+      PersonId updatedBy,
       LocalDateTime updatedAt) {}
 
   /** A saved teach, if there is one. */

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.plan.BroughtAlong;
 import ulnaawl.server.access.Leading;
 import ulnaawl.server.access.SignedIn;
@@ -48,6 +49,7 @@ public class TeachingService {
   private final Standings standings;
   private final Leading leading;
   private final TeachingStore store;
+  private final PeopleNames names;
   private final ApplicationEventPublisher events;
   private final Today today;
 
@@ -141,17 +143,17 @@ public class TeachingService {
     String clean = note.strip();
     long id;
     if (before.isEmpty()) {
-      id = store.watch(now.at(), section, clean, me.name(), today.moment());
+      id = store.watch(now.at(), section, clean, me.person(), today.moment());
     } else {
       id = before.get().id();
-      if (!store.change(id, version, now.at(), section, clean, me.name(), today.moment())) {
-        throw Problem.changed(before.get().by(), "this mark");
+      if (!store.change(id, version, now.at(), section, clean, me.person(), today.moment())) {
+        throw Problem.changed(names.of(before.get().by()), "this mark");
       }
     }
     Action action = before.isEmpty() ? Action.ADDED : Action.CHANGED;
     events.publishEvent(
         Change.of(
-            Thing.WATCH_OUT, id, action, me.name(), "section " + section + " of " + now.title()));
+            Thing.WATCH_OUT, id, action, me.person(), "section " + section + " of " + now.title()));
   }
 
   @Transactional
@@ -161,14 +163,14 @@ public class TeachingService {
         on(now, section)
             .orElseThrow(() -> Problem.gone("Section " + section + " is not marked any more."));
     if (!store.archive(row.id(), version)) {
-      throw Problem.changed(row.by(), "this mark");
+      throw Problem.changed(names.of(row.by()), "this mark");
     }
     events.publishEvent(
         Change.of(
             Thing.WATCH_OUT,
             row.id(),
             Action.ARCHIVED,
-            me.name(),
+            me.person(),
             "section " + section + " of " + now.title()));
   }
 
@@ -196,8 +198,9 @@ public class TeachingService {
             now.at(),
             today.date(),
             new TeachPace.Past(plannedSeconds, minutes * 60, classPercent),
-            me.name());
+            me.person());
     events.publishEvent(
-        Change.of(Thing.TEACH, id, Action.RECORDED, me.name(), now.title() + " for " + to.name()));
+        Change.of(
+            Thing.TEACH, id, Action.RECORDED, me.person(), now.title() + " for " + to.name()));
   }
 }

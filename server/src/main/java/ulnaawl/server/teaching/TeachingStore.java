@@ -8,11 +8,9 @@ import java.time.LocalDateTime;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.dances.DanceVersion;
-import ulnaawl.server.platform.NameReplaced;
-import ulnaawl.server.platform.SignedStore;
 import ulnaawl.server.platform.VersionedStore;
 import ulnaawl.server.tables.tables.records.WatchOutRecord;
 import ulnaawl.teach.lesson.TeachPace;
@@ -29,12 +27,6 @@ class TeachingStore {
 
   private final DSLContext database;
 
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, WATCH_OUT.BY_NAME);
-    SignedStore.replace(database, name, TEACH_TIME.BY_NAME);
-  }
-
   List<WatchOutRow> watchOuts(long dance) {
     return database
         .selectFrom(WATCH_OUT)
@@ -46,11 +38,11 @@ class TeachingStore {
                 new DanceVersion(row.getDanceId(), row.getDanceVersion()),
                 row.getSection(),
                 row.getNote(),
-                row.getByName(),
+                row.getByPerson(),
                 row.getVersion()));
   }
 
-  long watch(DanceVersion at, int section, String note, String by, LocalDateTime when) {
+  long watch(DanceVersion at, int section, String note, PersonId by, LocalDateTime when) {
     WatchOutRecord values = values(at, section, note, by, when);
     values.setDanceId(at.dance());
     return ROWS.add(database, values);
@@ -63,18 +55,18 @@ class TeachingStore {
       DanceVersion at,
       int section,
       String note,
-      String by,
+      PersonId by,
       LocalDateTime when) {
     return ROWS.change(database, id, version, values(at, section, note, by, when));
   }
 
   private static WatchOutRecord values(
-      DanceVersion at, int section, String note, String by, LocalDateTime when) {
+      DanceVersion at, int section, String note, PersonId by, LocalDateTime when) {
     WatchOutRecord values = new WatchOutRecord();
     values.setDanceVersion(at.version());
     values.setSection(section);
     values.setNote(note);
-    values.setByName(by);
+    values.setByPerson(by);
     values.setWrittenAt(when);
     return values;
   }
@@ -96,7 +88,7 @@ class TeachingStore {
                 row.getPlannedSeconds(), row.getRealSeconds(), row.getClassPercent()));
   }
 
-  long took(long group, DanceVersion at, LocalDate day, TeachPace.Past past, String by) {
+  long took(long group, DanceVersion at, LocalDate day, TeachPace.Past past, PersonId by) {
     return database
         .insertInto(TEACH_TIME)
         .set(TEACH_TIME.GROUP_ID, group)
@@ -106,7 +98,7 @@ class TeachingStore {
         .set(TEACH_TIME.PLANNED_SECONDS, past.plannedSeconds())
         .set(TEACH_TIME.REAL_SECONDS, past.realSeconds())
         .set(TEACH_TIME.CLASS_PERCENT, past.classPercent())
-        .set(TEACH_TIME.BY_NAME, by)
+        .set(TEACH_TIME.BY_PERSON, by)
         .returningResult(TEACH_TIME.ID)
         .fetchSingle()
         .value1();

@@ -5,8 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.people.PersonId;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.platform.Today;
 import ulnaawl.term.TermPlan;
 
@@ -16,38 +19,38 @@ import ulnaawl.term.TermPlan;
 public class PlannedLeaders {
 
   private final TermStore store;
-  private final TermProblems problems;
+  private final PeopleService people;
   private final Today today;
 
   private record GroupDay(long group, LocalDate on) {}
 
-  /** The leaders by name, at one moment. */
-  public static final class Names {
-    private final Map<GroupDay, String> names;
+  /** Who leads which class, at one moment. */
+  public static final class AtOnce {
+    private final Map<GroupDay, PersonId> leaders;
 
-    private Names(Map<GroupDay, String> names) {
-      this.names = Map.copyOf(names);
+    private AtOnce(Map<GroupDay, PersonId> leaders) {
+      this.leaders = Map.copyOf(leaders);
     }
 
     /** Who is to lead the class of a group on a day; the class itself may know better. */
-    public Optional<String> of(long group, LocalDate on) {
-      return Optional.ofNullable(names.get(new GroupDay(group, on)));
+    public Optional<PersonId> of(long group, LocalDate on) {
+      return Optional.ofNullable(leaders.get(new GroupDay(group, on)));
     }
   }
 
   /** As it is planned now; where two terms plan the same class, the later term's word counts. */
-  public Names now() {
-    Map<Long, String> people = problems.names();
-    Map<GroupDay, String> found = new HashMap<>();
+  public AtOnce now() {
+    Set<PersonId> here = Set.copyOf(people.leaders());
+    Map<GroupDay, PersonId> found = new HashMap<>();
     List<TermRow> terms = store.all();
     for (TermRow term : terms) {
       for (TermPlan.Led led : term.plan().led()) {
-        String name = people.get(led.leader());
-        if (name != null && !led.on().isBefore(today.date())) {
-          found.putIfAbsent(new GroupDay(led.group(), led.on()), name);
+        PersonId leader = new PersonId(led.leader());
+        if (here.contains(leader) && !led.on().isBefore(today.date())) {
+          found.putIfAbsent(new GroupDay(led.group(), led.on()), leader);
         }
       }
     }
-    return new Names(found);
+    return new AtOnce(found);
   }
 }

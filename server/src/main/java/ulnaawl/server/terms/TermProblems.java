@@ -14,6 +14,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.Frame;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.calendar.Away;
@@ -30,7 +31,6 @@ import ulnaawl.server.learning.RecordService;
 import ulnaawl.server.learning.Standings;
 import ulnaawl.server.learning.Standings.GroupDance;
 import ulnaawl.server.people.PeopleService;
-import ulnaawl.server.people.Person;
 import ulnaawl.server.platform.Today;
 import ulnaawl.server.requests.RequestRow;
 import ulnaawl.server.requests.Requests;
@@ -125,7 +125,7 @@ class TermProblems {
                 it.id(),
                 it.name(),
                 it.signedIn().isAtLeast(Role.INSTRUCTOR),
-                record.ledBy(it.name()),
+                record.ledBy(it.person()),
                 all))
         .toList();
   }
@@ -155,7 +155,7 @@ class TermProblems {
         classes.between(term.from(), term.to()).stream()
             .filter(it -> it.group() == row.id())
             .collect(Collectors.toMap(ClassRow::date, it -> it));
-    Optional<Leader> usual = Leader.usual(lastLed(row.id())).flatMap(it -> named(leaders, it));
+    Optional<Leader> usual = Leader.usual(lastLed(row.id())).flatMap(it -> known(leaders, it));
     List<AwayRow> gone = away.coming();
     List<ClassOn> found = new ArrayList<>();
     for (LocalDate date :
@@ -163,7 +163,7 @@ class TermProblems {
       Optional<ClassRow> at = Optional.ofNullable(rows.get(date));
       boolean held = date.isBefore(today.date()) || at.filter(ClassRow::recorded).isPresent();
       int minutes = at.map(ClassRow::minutes).orElse(row.minutes());
-      Optional<Leader> settled = at.flatMap(ClassRow::ledBy).flatMap(it -> named(leaders, it));
+      Optional<Leader> settled = at.flatMap(ClassRow::ledBy).flatMap(it -> known(leaders, it));
       List<Leader> could =
           settled
               .map(List::of)
@@ -185,9 +185,9 @@ class TermProblems {
   }
 
   /** Who led the last classes of a group, the newest first. */
-  private List<String> lastLed(long group) {
-    NavigableMap<LocalDate, String> led = new TreeMap<>();
-    record.of(group).forEach(it -> led.put(it.date(), it.details().ledBy().orElse(it.by())));
+  private List<PersonId> lastLed(long group) {
+    NavigableMap<LocalDate, PersonId> led = new TreeMap<>();
+    record.of(group).forEach(it -> led.put(it.date(), it.leader()));
     return led.descendingMap().values().stream().limit(LAST_CLASSES).toList();
   }
 
@@ -199,12 +199,7 @@ class TermProblems {
     return gone.stream().noneMatch(it -> it.person() == leader.id() && it.has(date));
   }
 
-  private static Optional<Leader> named(List<Leader> leaders, String name) {
-    return leaders.stream().filter(it -> it.name().equals(name)).findFirst();
-  }
-
-  /** Who leads, by number. */
-  Map<Long, String> names() {
-    return people.everybody().stream().collect(Collectors.toMap(Person::id, Person::name));
+  private static Optional<Leader> known(List<Leader> leaders, PersonId person) {
+    return leaders.stream().filter(it -> it.id() == person.number()).findFirst();
   }
 }

@@ -12,6 +12,8 @@ import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import ulnaawl.learning.Evidence;
+import ulnaawl.people.PeopleNames;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.calendar.Closings;
 import ulnaawl.server.groups.GroupRow;
@@ -26,10 +28,10 @@ import ulnaawl.server.terms.TermView.CourseReason;
 import ulnaawl.server.terms.TermView.GroupColumn;
 import ulnaawl.server.terms.TermView.HappenedLine;
 import ulnaawl.server.terms.TermView.Knot;
-import ulnaawl.server.terms.TermView.LeaderName;
 import ulnaawl.server.terms.TermView.RuleLine;
 import ulnaawl.server.terms.TermView.SlipLine;
 import ulnaawl.server.terms.TermView.TermSheet;
+import ulnaawl.server.wire.ClubPerson;
 import ulnaawl.term.ClassOn;
 import ulnaawl.term.Course;
 import ulnaawl.term.TermDance;
@@ -48,7 +50,7 @@ class TermSheets {
 
   private final Terms terms;
   private final Planners planners;
-  private final TermProblems problems;
+  private final PeopleNames names;
   private final GroupService groups;
   private final Standings standings;
   private final ClosedDays closed;
@@ -60,7 +62,6 @@ class TermSheets {
         problem.groups().stream().collect(Collectors.toMap(TermGroup::id, TermGroup::name));
     Map<Long, String> titles =
         problem.dances().stream().collect(Collectors.toMap(it -> it.id(), it -> it.title()));
-    Map<Long, String> people = problems.names();
     return TermSpeech.english(
         new TermSpeech.Names() {
           @Override
@@ -75,7 +76,7 @@ class TermSheets {
 
           @Override
           public String leader(long id) {
-            return people.getOrDefault(id, "a former leader");
+            return names.of(new PersonId(id));
           }
         });
   }
@@ -110,13 +111,13 @@ class TermSheets {
         leaders(problem));
   }
 
-  private static List<LeaderName> leaders(TermProblem problem) {
+  private static List<ClubPerson> leaders(TermProblem problem) {
     return problem.groups().stream()
         .flatMap(it -> it.classes().stream())
         .flatMap(it -> it.leaders().stream())
         .distinct()
-        .map(it -> new LeaderName(it.id(), it.name()))
-        .sorted(Comparator.comparing(LeaderName::name))
+        .map(it -> new ClubPerson(it.id(), it.name()))
+        .sorted(Comparator.comparing(ClubPerson::name))
         .toList();
   }
 

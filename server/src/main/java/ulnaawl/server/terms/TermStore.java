@@ -11,6 +11,7 @@ import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
 import ulnaawl.server.platform.RowsStore;
 import ulnaawl.server.platform.VersionedStore;
@@ -104,6 +105,11 @@ class TermStore implements ReadsAll {
     values.setToDay(row.to());
     values.set(TERM.SOCIAL_ON, row.social().orElse(null));
     return values;
+  }
+
+  /** Nothing is settled any more of what somebody was to lead. */
+  void forget(PersonId person) {
+    database.deleteFrom(TERM_LED).where(TERM_LED.PERSON_ID.eq(person.number())).execute();
   }
 
   private void rewriteGroups(long id, List<InTerm> groups) {

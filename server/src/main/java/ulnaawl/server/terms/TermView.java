@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Happened;
 import ulnaawl.learning.Outcome;
+import ulnaawl.server.wire.ClubPerson;
 import ulnaawl.term.Course;
 
 /** The shapes in which a term goes over the wire. */
@@ -40,10 +41,7 @@ final class TermView {
       List<SlipLine> slips,
       long points,
       List<RuleLine> rules,
-      List<LeaderName> leaders) {}
-
-  /** Somebody who leads. */
-  record LeaderName(long id, String name) {}
+      List<ClubPerson> leaders) {}
 
   /**
    * A group in a term.

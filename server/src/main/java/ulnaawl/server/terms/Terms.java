@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +18,7 @@ import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PersonForgotten;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.terms.TermRow.InTerm;
 import ulnaawl.term.Course;
@@ -67,7 +69,7 @@ public class Terms {
     } catch (DuplicateKeyException taken) {
       throw Problem.conflict("There is a term of that name already.");
     }
-    events.publishEvent(Change.added(Thing.TERM, id, me.name(), name.strip()));
+    events.publishEvent(Change.added(Thing.TERM, id, me.person(), name.strip()));
     return get(id);
   }
 
@@ -154,7 +156,7 @@ public class Terms {
       throw Problem.conflict("There is a term of that name already.");
     }
     events.publishEvent(
-        Change.next(Thing.TERM, row.id(), Action.CHANGED, me.name(), row.version(), row.name()));
+        Change.next(Thing.TERM, row.id(), Action.CHANGED, me.person(), row.version(), row.name()));
     return get(row.id());
   }
 
@@ -164,6 +166,11 @@ public class Terms {
     if (!store.archive(id, version)) {
       throw Problem.changed("Somebody", "this term");
     }
-    events.publishEvent(Change.archived(Thing.TERM, id, me.name(), version, row.name()));
+    events.publishEvent(Change.archived(Thing.TERM, id, me.person(), version, row.name()));
+  }
+
+  @EventListener
+  void forget(PersonForgotten forgotten) {
+    store.forget(forgotten.person());
   }
 }

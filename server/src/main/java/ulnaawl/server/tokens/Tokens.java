@@ -80,6 +80,6 @@ class Tokens implements TokenCheck {
   }
 
   private void publish(long id, Action action, SignedIn me, String label) {
-    events.publishEvent(Change.of(Thing.SHARE, id, action, me.name(), "a token: " + label));
+    events.publishEvent(Change.of(Thing.SHARE, id, action, me.person(), "a token: " + label));
   }
 }

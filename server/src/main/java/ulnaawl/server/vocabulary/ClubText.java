@@ -1,14 +1,17 @@
 package ulnaawl.server.vocabulary;
 
+import java.util.Optional;
+import ulnaawl.people.PersonId;
+
 /**
  * A text that the club has written for itself.
  *
  * @param version rises with every change; 0 before the first
  * @param updatedBy empty before the first change
  */
-record ClubText(String content, int version, String updatedBy) {
+record ClubText(String content, int version, Optional<PersonId> updatedBy) {
 
-  static final ClubText NONE = new ClubText("", 0, "");
+  static final ClubText NONE = new ClubText("", 0, Optional.empty());
 
   /** Which text. */
   enum Kind {

@@ -25,6 +25,7 @@ import ulnaawl.figure.Level;
 import ulnaawl.figure.Pattern;
 import ulnaawl.floor.Foot;
 import ulnaawl.level.LevelTable;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.KeepAnswer;
 
@@ -52,7 +53,7 @@ class FigureController {
       @Nullable String care,
       @Nullable String easier,
       boolean own,
-      @Nullable String chosenBy) {}
+      @Nullable PersonId chosenBy) {}
 
   /** The club's own texts, with the versions to change them from. */
   record ClubTexts(
@@ -71,7 +72,7 @@ class FigureController {
   @GetMapping
   @KeepAnswer
   List<FigureSheet> figures() {
-    Map<String, String> chosenBy =
+    Map<String, PersonId> chosenBy =
         vocabulary.words().stream().collect(Collectors.toMap(ClubWord::figure, ClubWord::chosenBy));
     return vocabulary.now().book().figures().stream()
         .map(figure -> sheet(figure, chosenBy.get(figure.name())))
@@ -114,7 +115,7 @@ class FigureController {
     return club();
   }
 
-  private static FigureSheet sheet(Figure figure, @Nullable String chosenBy) {
+  private static FigureSheet sheet(Figure figure, @Nullable PersonId chosenBy) {
     Pattern pattern = figure.patterns().getFirst();
     return new FigureSheet(
         figure.name(),

@@ -18,6 +18,7 @@ import ulnaawl.figure.Figure;
 import ulnaawl.figure.FigureBook;
 import ulnaawl.figure.FigureBookException;
 import ulnaawl.level.LevelTable;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -35,6 +36,7 @@ public class VocabularyService {
   static final int MOST = 20_000;
 
   private final VocabularyStore store;
+  private final PeopleNames names;
   private final ApplicationEventPublisher events;
   private final Today today;
   private final AtomicReference<@Nullable Vocabulary> now = new AtomicReference<>();
@@ -92,9 +94,9 @@ public class VocabularyService {
       throw Problem.conflict(
           theirs.chosenBy() + " has chosen '" + theirs.word() + "' in the meantime; look again.");
     }
-    store.choose(figure.name(), word, me.name(), today.moment());
+    store.choose(figure.name(), word, me.person(), today.moment());
     events.publishEvent(
-        Change.of(Thing.VOCABULARY, 0, Action.CHANGED, me.name(), figure.name() + ": " + word));
+        Change.of(Thing.VOCABULARY, 0, Action.CHANGED, me.person(), figure.name() + ": " + word));
     forgetAfterCommit();
   }
 
@@ -112,9 +114,9 @@ public class VocabularyService {
     } catch (FigureBookException | IllegalArgumentException refused) {
       throw Problem.rejected(String.valueOf(refused.getMessage()));
     }
-    if (!store.change(kind, version, content, me.name(), today.moment())) {
+    if (!store.change(kind, version, content, me.person(), today.moment())) {
       throw Problem.conflict(
-          store.text(kind).updatedBy()
+          store.text(kind).updatedBy().map(names::of).orElse("Somebody")
               + " has changed this in the meantime. Your text is still here: copy it, load the page"
               + " again and put both together.");
     }
@@ -123,7 +125,7 @@ public class VocabularyService {
                 Thing.VOCABULARY,
                 kind.ordinal() + 1,
                 Action.CHANGED,
-                me.name(),
+                me.person(),
                 version,
                 kind.name())
             .with(content));

@@ -8,11 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
-import ulnaawl.server.platform.NameReplaced;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.platform.ReadsAll;
-import ulnaawl.server.platform.SignedStore;
 
 /** Words and texts in the database. */
 @Repository
@@ -20,12 +18,6 @@ import ulnaawl.server.platform.SignedStore;
 class VocabularyStore implements ReadsAll {
 
   private final DSLContext database;
-
-  @EventListener
-  void nameReplaced(NameReplaced name) {
-    SignedStore.replace(database, name, CLUB_WORD.CHOSEN_BY);
-    SignedStore.replace(database, name, CLUB_TEXT.UPDATED_BY);
-  }
 
   List<ClubWord> words() {
     return database
@@ -43,7 +35,7 @@ class VocabularyStore implements ReadsAll {
         .fetchOptional(row -> new ClubWord(row.getFigure(), row.getWord(), row.getChosenBy()));
   }
 
-  void choose(String figure, String word, String by, LocalDateTime at) {
+  void choose(String figure, String word, PersonId by, LocalDateTime at) {
     int changed =
         database
             .update(CLUB_WORD)
@@ -67,12 +59,13 @@ class VocabularyStore implements ReadsAll {
     return database
         .selectFrom(CLUB_TEXT)
         .where(CLUB_TEXT.KIND.eq(kind.name()))
-        .fetchOptional(row -> new ClubText(row.getContent(), row.getVersion(), row.getUpdatedBy()))
+        .fetchOptional(row ->
+            new ClubText(row.getContent(), row.getVersion(), Optional.of(row.getUpdatedBy())))
         .orElse(ClubText.NONE);
   }
 
   /** Whether the text still had that version, and so was changed. */
-  boolean change(ClubText.Kind kind, int version, String content, String by, LocalDateTime at) {
+  boolean change(ClubText.Kind kind, int version, String content, PersonId by, LocalDateTime at) {
     if (version == 0) {
       return database
               .insertInto(CLUB_TEXT)

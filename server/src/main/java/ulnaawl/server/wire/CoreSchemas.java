@@ -26,6 +26,7 @@ import ulnaawl.floor.Turn;
 import ulnaawl.floor.Weight;
 import ulnaawl.music.CountRate;
 import ulnaawl.music.Tempo;
+import ulnaawl.people.PersonId;
 import ulnaawl.wall.EventId;
 
 /** The core's values in the contract, each under its own name with its unit. */
@@ -75,6 +76,11 @@ class CoreSchemas implements ModelConverter {
       return chain
           .next()
           .resolve(new AnnotatedType(EventRef.class).resolveAsRef(true), context, chain);
+    }
+    if (raw == PersonId.class) {
+      return chain
+          .next()
+          .resolve(new AnnotatedType(ClubPerson.class).resolveAsRef(true), context, chain);
     }
     if (raw == JsonNode.class) {
       return new ObjectSchema().additionalProperties(true);

@@ -2,6 +2,7 @@ package ulnaawl.server.wire;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ulnaawl.people.PeopleNames;
 import ulnaawl.words.Speech;
 
 /** The language in which the server says what the core found. */
@@ -9,7 +10,7 @@ import ulnaawl.words.Speech;
 class Language {
 
   @Bean
-  Speech speech() {
-    return Speech.english();
+  Speech speech(PeopleNames names) {
+    return Speech.english(names);
   }
 }

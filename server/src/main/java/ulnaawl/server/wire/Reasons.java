@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -13,13 +12,16 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Writes the core's reasons as code and arguments, and reads them again. */
 @Component
-@RequiredArgsConstructor
 public class Reasons {
 
   private static final String CODE = "code";
   private static final String ARGS = "args";
 
   private final JsonMapper mapper;
+
+  Reasons(JsonMapper mapper) {
+    this.mapper = PeopleJson.stored(mapper);
+  }
 
   /** What a reason is called: {@code NothingYet} is {@code nothing-yet}. */
   private static String code(Class<?> type) {

@@ -10,6 +10,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
+import ulnaawl.people.PersonId;
 
 /** What was computed is remembered until something is changed, and never longer. */
 public class UntilChangedTest {
@@ -19,7 +20,7 @@ public class UntilChangedTest {
   private final AtomicInteger computed = new AtomicInteger();
 
   private static void change(Changes changes) {
-    changes.changed(Change.of(Thing.DANCE, 1, Action.CHANGED, "Oda Marsh", "Paper Lanterns"));
+    changes.changed(Change.of(Thing.DANCE, 1, Action.CHANGED, new PersonId(1), "Paper Lanterns"));
   }
 
   private String answer(String question) {

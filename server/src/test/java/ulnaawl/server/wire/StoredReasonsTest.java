@@ -16,6 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.figure.Level;
 import ulnaawl.learning.Stage;
+import ulnaawl.people.PersonId;
 import ulnaawl.plan.PlanReason;
 
 /**
@@ -82,7 +83,7 @@ public class StoredReasonsTest {
       {new PlanReason.TaughtToday(), "taught-today", "{}"},
       {new PlanReason.KeepsFresh(Optional.of(DAY)), "keeps-fresh", "{'due':'2026-11-24'}"},
       {new PlanReason.MinutesLeft(5), "minutes-left", "{'minutes':5}"},
-      {new PlanReason.ChosenBy("Ines Kallas"), "chosen-by", "{'name':'Ines Kallas'}"},
+      {new PlanReason.ChosenBy(new PersonId(4)), "chosen-by", "{'person':4}"},
       {new PlanReason.SaidThen("As it was."), "said-then", "{'sentence':'As it was.'}"},
     };
   }
