@@ -4,6 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { useRoute } from 'vue-router'
 import { useArrival } from '@/composables/people/useArrival'
 import { useNewVersion } from '@/composables/device/useNewVersion'
+import { othersWithUnsent } from '@/composables/device/own'
 import { useOutbox } from '@/composables/device/useOutbox'
 import { useReach } from '@/composables/device/useReach'
 import { useSession } from '@/composables/people/useSession'
@@ -23,13 +24,11 @@ useTakeAlong(() => !!session.name)
 const waits = useWaiting()
 const { away } = useReach()
 const { waiting: newer, take } = useNewVersion()
-const kept = (by: string) =>
-  by === session.name
-    ? 'is kept here and sent once the network is back.'
-    : `is kept here until ${by} signs in on this device.`
+const others = computed(() => (session.me ? othersWithUnsent(true) : []))
 const bare = computed(() => route.meta.bare === true || !session.name)
 
 const FindBox = defineAsyncComponent(() => import('@/components/find-box/FindBox.vue'))
+const SignOut = defineAsyncComponent(() => import('@/components/sign-out/SignOut.vue'))
 const HelpDrawer = defineAsyncComponent(() => import('@/views/handbook/HelpDrawer.vue'))
 const finding = ref(false)
 const helping = ref(false)
@@ -79,8 +78,12 @@ const PLACES = [
   <p v-if="!bare && waiting.length" class="waiting no-print" role="status">
     <template v-for="one in waiting" :key="one.id">
       <RouterLink :to="`/classes/${one.id}/log`">{{ one.words }}</RouterLink>
-      {{ one.refused ? `was not taken: ${one.refused}` : kept(one.by) }}
+      {{ one.refused ? `was not taken: ${one.refused}` : 'is kept here and sent once the network is back.' }}
     </template>
+  </p>
+  <p v-if="!bare && others.length" class="waiting no-print" role="status">
+    {{ others.join(', ') }} {{ others.length === 1 ? 'has' : 'have' }} something unsent on this device; it
+    waits here until they sign in.
   </p>
   <p v-if="!bare && newer" class="waiting no-print" role="status">
     A newer version of the program is here.
@@ -90,6 +93,7 @@ const PLACES = [
   <template v-if="!bare">
     <FindBox v-model="finding" />
     <HelpDrawer v-model="helping" />
+    <SignOut />
   </template>
   <main id="main" :class="{ page: !bare }" tabindex="-1">
     <RouterView />

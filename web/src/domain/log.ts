@@ -28,6 +28,8 @@ export interface Log {
   ledBy?: Schemas['ClubPerson']
   heads?: number
   there?: number[]
+  /** Whose names are among them: they lie on a device only in a log that somebody writes. */
+  dancers?: Schemas['DancerView'][]
   lines: LogLine[]
 }
 
@@ -73,7 +75,9 @@ export function keptOf(before: Log, now: Log): Log {
     const old = known.get(line.line)
     return old && old.title === line.title ? { ...old, kind: line.kind } : line
   })
-  return { ...before, lines }
+  // Before people were numbers, who led was a name.
+  const ledBy = typeof before.ledBy === 'object' ? before.ledBy : now.ledBy
+  return { ...before, ledBy, lines }
 }
 
 /** The line that still has to say which sections were taught. */

@@ -59,13 +59,13 @@ describe('a door', () => {
     'says by %s for whom the device keeps answers from now on',
     async (how) => {
       localStorage.clear()
-      const ines = { ...INES, role: 'VIEWER', leads: [], needsSetup: false, invented: false }
+      const ines = { ...INES, club: 'mill', role: 'VIEWER', leads: [], needsSetup: false, invented: false }
       serve({ 'POST /api/session': () => ines, 'POST /api/join': () => ines })
       await show({ template: '<i />' }, { nobody: true })
       const session = useSession()
       if (how === 'joining') await session.join({ word: 'w0rd', name: 'Ines', password: 'lantern-light' })
       else await session.begin({ name: 'Ines', password: 'lantern-light' })
-      expect(JSON.parse(localStorage.getItem('ulna-kept-for') ?? '{}').who).toBe('Ines, VIEWER')
+      expect(JSON.parse(localStorage.getItem('ulna-kept-for') ?? '{}').who).toBe('mill/4/VIEWER')
     },
   )
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref } from 'vue'
-import { forgetEvening, forgetNames, keptAs, useEvening } from '@/composables/evening/useEvening'
+import { forgetEvening, keptAs, useEvening } from '@/composables/evening/useEvening'
+import { own } from '@/composables/device/own'
 import { fresh } from '@/domain/evening'
 import { within } from '../scope'
 
@@ -19,29 +20,13 @@ describe('what a device keeps of an evening', () => {
 
   it('is forgotten once its log is sent, and no other class with it', () => {
     for (const id of [1, 12]) {
-      for (const part of ['evening', 'log', 'log-begin', 'brief', 'class-copy'] as const) {
+      for (const part of ['evening', 'log', 'log-begin', 'class-copy'] as const) {
         localStorage.setItem(keptAs(part, id), 'x')
       }
     }
     forgetEvening(1)
     expect(Object.keys(localStorage).sort()).toEqual(
-      ['ulna-brief-1', 'ulna-class-copy-1']
-        .concat(['brief', 'class-copy', 'evening', 'log', 'log-begin'].map((part) => `ulna-${part}-12`))
-        .sort(),
+      ['class-copy-1', 'class-copy-12', 'evening-12', 'log-12', 'log-begin-12'].map(own),
     )
-  })
-
-  it('has no names in it any more when nobody is signed in', () => {
-    for (const part of ['evening', 'log', 'log-begin', 'brief', 'class-copy'] as const) {
-      localStorage.setItem(keptAs(part, 3), 'x')
-    }
-    localStorage.setItem('ulna-sheets', 'x')
-    forgetNames()
-    expect(Object.keys(localStorage).sort()).toEqual([
-      'ulna-class-copy-3',
-      'ulna-evening-3',
-      'ulna-log-3',
-      'ulna-sheets',
-    ])
   })
 })

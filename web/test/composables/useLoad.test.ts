@@ -3,6 +3,7 @@ import { KeptDraft } from '@/composables/page/kept-draft'
 import { useDo } from '@/composables/page/useDo'
 import { useLatest } from '@/composables/page/useLatest'
 import { useLoad } from '@/composables/page/useLoad'
+import { draftKey } from '@/composables/device/own'
 
 /** A question that is answered when the test says so. */
 function question<T>() {
@@ -116,7 +117,7 @@ describe('a draft', () => {
     const draft = new KeptDraft<string>()
     draft.open('ulna-broken')
     for (const text of ['{"mine":"b"}', 'no json', 'null', '[]']) {
-      localStorage.setItem('ulna-broken', text)
+      localStorage.setItem(draftKey('ulna-broken'), text)
       expect(draft.read(), text).toBeUndefined()
     }
   })

@@ -59,7 +59,7 @@ async function decoded(which = 0) {
 
 describe('a song of one’s own', () => {
   it('is remembered for its dance with its marks', async () => {
-    device.kept.set('own-song,1', song('kettle.wav', 2.5))
+    device.kept.set('own,,0,song,1', song('kettle.wav', 2.5))
     const { music } = await opened(1)
     expect(music.busy.value).toBe(true)
     await decoded()
@@ -69,17 +69,17 @@ describe('a song of one’s own', () => {
   })
 
   it('of a dance that was left is not the next one’s, however long it takes to read', async () => {
-    device.kept.set('own-song,1', song('kettle.wav', 2.5))
+    device.kept.set('own,,0,song,1', song('kettle.wav', 2.5))
     const { at, music } = await opened(1)
     at.value = 2
     await flushPromises()
     await decoded()
     expect([music.name.value, music.ready.value, music.busy.value]).toEqual(['', false, false])
-    expect(device.kept.has('own-song,2')).toBe(false)
+    expect(device.kept.has('own,,0,song,2')).toBe(false)
   })
 
   it('stays as it was where another file is no sound', async () => {
-    device.kept.set('own-song,1', song('kettle.wav', 2.5))
+    device.kept.set('own,,0,song,1', song('kettle.wav', 2.5))
     const { music } = await opened(1)
     await decoded()
     void music.choose(file('sheet.pdf', 'no sound'))
@@ -87,7 +87,7 @@ describe('a song of one’s own', () => {
     await decoded()
     expect(music.problem.value).toContain('cannot be read as sound')
     expect([music.name.value, music.marks.value.length]).toEqual(['kettle.wav', 1])
-    expect(device.kept.get('own-song,1')).toMatchObject({ name: 'kettle.wav', marks: [{ second: 2.5 }] })
+    expect(device.kept.get('own,,0,song,1')).toMatchObject({ name: 'kettle.wav', marks: [{ second: 2.5 }] })
   })
 
   it('that is chosen begins without marks, and each mark is kept', async () => {
@@ -95,13 +95,13 @@ describe('a song of one’s own', () => {
     void music.choose(file('tin.wav'))
     await flushPromises()
     await decoded()
-    expect(device.kept.get('own-song,1')).toMatchObject({ name: 'tin.wav', marks: [] })
+    expect(device.kept.get('own,,0,song,1')).toMatchObject({ name: 'tin.wav', marks: [] })
     expect(music.ready.value, 'nobody knows where the dance begins').toBe(false)
     expect(device.writes, 'a large file is written once').toBe(1)
     music.mark(0, 3)
     music.mark(0, -1)
     await flushPromises()
-    expect(device.kept.get('own-song,1')).toMatchObject({ marks: [{ count: 0, second: 0 }] })
+    expect(device.kept.get('own,,0,song,1')).toMatchObject({ marks: [{ count: 0, second: 0 }] })
     expect(music.ready.value).toBe(true)
   })
 })

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { looksLikeSheet, toLookAt, twin, usePile } from '@/composables/sheets/usePile'
 import { askedOf, Refused, serve } from '../server'
+import { own } from '@/composables/device/own'
 
 const line = (number: number, remarks: object[] = []) => ({ number, text: `line ${number}`, remarks })
 const sheet = (title: string) => ({
@@ -82,10 +83,10 @@ describe('a pile of sheets', () => {
     await pile.paste('One')
     pile.sheets.value[0].confirmed.push(2)
     await nextTick()
-    expect(JSON.parse(localStorage.getItem('ulna-sheets') ?? '')[0]).toMatchObject({ confirmed: [2] })
+    expect(JSON.parse(localStorage.getItem(own('sheets')) ?? '')[0]).toMatchObject({ confirmed: [2] })
     pile.clear()
     await nextTick()
-    expect(localStorage.getItem('ulna-sheets')).toBeNull()
+    expect(localStorage.getItem(own('sheets'))).toBeNull()
   })
 
   it('says which titles stand in it twice, and what is still to be looked at', async () => {

@@ -2,7 +2,6 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { Refusal } from '@/api/client'
-import { adoptOldDraft } from '@/composables/page/old-draft'
 import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { mergeText } from '@/domain/merge'
 
@@ -245,19 +244,6 @@ describe('what several people edit', () => {
     expect(one.value.value).toBe('b')
     expect(one.stored.value?.version).toBe(7)
     expect(one.changed.value).toBe(false)
-  })
-
-  it('a text that was kept before drafts knew their version stands beside the saved one', async () => {
-    localStorage.setItem('old', 'title: typed long ago')
-    adoptOldDraft('old', 'ulna-test')
-    const one = await opened()
-    expect(one.value.value).toBe(server.text)
-    expect(one.clash.value?.mine).toBe('title: typed long ago')
-    expect(localStorage.getItem('old')).toBeNull()
-    // A newer draft is not lost for an older one.
-    localStorage.setItem('old', 'title: older')
-    adoptOldDraft('old', 'ulna-test')
-    expect((await opened()).clash.value?.mine).toBe('title: typed long ago')
   })
 })
 

@@ -1,7 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useOutbox } from '@/composables/device/useOutbox'
-import { useSession } from '@/composables/people/useSession'
 import AddLine from '@/views/classes/AddLine.vue'
 import EveningStrip from '@/views/classes/EveningStrip.vue'
 import OrderBar from '@/views/classes/OrderBar.vue'
@@ -12,6 +11,7 @@ import LogView from '@/views/evening/LogView.vue'
 import { classSheet, INES, line, ODA, WILMA } from '../made'
 import { show } from '../page'
 import { askedOf, offline, Refused, serve } from '../server'
+import { isOwnedBy, own, useOwner } from '@/composables/device/own'
 
 const more = { spots: [], options: '' }
 let sheet = classSheet()
@@ -76,8 +76,8 @@ describe('the log of a class', () => {
       { line: 3, happened: 'DANCED', shown: [1, 2, 3], outcome: 'SOLID', note: '', more },
     ])
     expect(router.currentRoute.value.path).toBe('/classes/5')
-    expect(localStorage.getItem('ulna-log-5')).toBeNull()
-    expect(localStorage.getItem('ulna-log-begin-5'), 'no names stay').toBeNull()
+    expect(localStorage.getItem(own('log-5'))).toBeNull()
+    expect(localStorage.getItem(own('log-begin-5')), 'no names stay').toBeNull()
   })
 
   it('takes what went otherwise, who came, and a word for the next one', async () => {
@@ -115,13 +115,13 @@ describe('the log of a class', () => {
     offline(true)
     await press('Write it down')
     expect(words()).toContain('Kept on this device.')
-    const waiting = JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')
+    const waiting = JSON.parse(localStorage.getItem(own('outbox')) ?? '[]')
     expect(waiting).toHaveLength(1)
     offline(false)
     await press('Write it down')
     expect(sent()).toHaveLength(1)
     expect(sent()[0].body.key).toBe(waiting[0].body.key)
-    expect(JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')).toEqual([])
+    expect(JSON.parse(localStorage.getItem(own('outbox')) ?? '[]')).toEqual([])
   })
 
   it('is never sent in the name of somebody else', async () => {
@@ -129,18 +129,33 @@ describe('the log of a class', () => {
     offline(true)
     await press('Write it down')
     offline(false)
-    useSession().session = {
-      ...INES,
-      role: 'CO_INSTRUCTOR',
-      leads: [],
-      needsSetup: false,
-      invented: false,
-    }
+    const before = useOwner().value
+    isOwnedBy({ club: 'mill', ...INES })
+    expect(useOutbox().waiting.value).toEqual([])
     await useOutbox().flush()
     expect(sent()).toHaveLength(0)
-    useSession().session = { ...ODA, role: 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
+    isOwnedBy(before)
     await useOutbox().flush()
     expect(sent()).toHaveLength(1)
+  })
+
+  it('that is changed while it is on its way is sent again, and stays until then', async () => {
+    const { press } = await show(LogView, HERE)
+    offline(true)
+    await press('Write it down')
+    offline(false)
+    const first = useOutbox().waiting.value[0]
+    const later = { ...first, body: { ...first.body, note: 'one more word' } }
+    answer = () => {
+      answer = () => ({ ...sheet, recorded: true })
+      void useOutbox().send(later)
+      return { ...sheet, recorded: true }
+    }
+    await useOutbox().flush()
+    expect(useOutbox().waiting.value).toEqual([later])
+    await useOutbox().flush()
+    expect(sent().at(-1)?.body.note).toBe('one more word')
+    expect(useOutbox().waiting.value).toEqual([])
   })
 
   it('that is refused is still there, with the reason', async () => {
@@ -148,10 +163,12 @@ describe('the log of a class', () => {
     const { words, press } = await show(LogView, HERE)
     await press('Write it down')
     expect(words()).toContain('Not taken: Somebody has changed this class.')
-    expect(localStorage.getItem('ulna-log-5')).toContain('Tea Urn')
+    expect(JSON.parse(localStorage.getItem(own('outbox')) ?? '[]')).toMatchObject([
+      { refused: 'Somebody has changed this class.' },
+    ])
     answer = () => ({ ...sheet, recorded: true })
     await press('Write it down')
-    expect(JSON.parse(localStorage.getItem('ulna-outbox') ?? '[]')).toEqual([])
+    expect(JSON.parse(localStorage.getItem(own('outbox')) ?? '[]')).toEqual([])
   })
 
   it('is kept while it is written, and opens without a network as it was', async () => {

@@ -6,6 +6,7 @@ import { FakeAudio, pass, useFakeAudio } from '../audio'
 import { show } from '../page'
 import { run, SOUND } from '../run'
 import { askedOf, offline, Refused, serve } from '../server'
+import { own } from '@/composables/device/own'
 
 let audio: () => FakeAudio
 let heard: { kind: string; tick: number; at: number }[] = []
@@ -217,7 +218,7 @@ describe('a run-through', () => {
       }),
     })
     for (const whole of [false, true]) {
-      localStorage.removeItem('ulna-run-reached')
+      localStorage.removeItem(own('run-reached'))
       serve(of(whole))
       const page = await opened()
       await key(' ')

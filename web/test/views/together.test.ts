@@ -9,6 +9,7 @@ import WaitingView from '@/views/waiting/WaitingView.vue'
 import { classSheet, INES, ODA, TOMAS, WILMA } from '../made'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
+import { own } from '@/composables/device/own'
 
 const said = vi.hoisted(() => ({ words: [] as string[] }))
 vi.mock('@/composables/page/say', () => {
@@ -99,7 +100,7 @@ describe('what waits', () => {
   })
 
   it('has a plan of one’s own that somebody changed since one read it, until it is seen', async () => {
-    localStorage.setItem('ulna-plans-seen', JSON.stringify({ 5: 2 }))
+    localStorage.setItem(own('plans-seen'), JSON.stringify({ 5: 2 }))
     serve({
       'GET /api/proposals': () => ({ open: [], decided: [] }),
       'GET /api/questions': () => ({ asked: [], answered: [] }),

@@ -4,6 +4,7 @@ import { useDance } from '@/views/dances/useDance'
 import { within } from '../scope'
 import { asked, askedOf, Refused, serve } from '../server'
 import { ODA, WILMA } from '../made'
+import { draftKey } from '@/composables/device/own'
 
 interface Kept {
   id: number
@@ -91,7 +92,7 @@ describe('a dance that is being written', () => {
     const dance = await opened()
     dance.text.value.value = 'title: Nine Umbrellas'
     await flushPromises()
-    expect(localStorage.getItem('ulna-dance-new')).toContain('Nine Umbrellas')
+    expect(localStorage.getItem(draftKey('dance-new'))).toContain('Nine Umbrellas')
     await dance.text.save()
     expect(dance.id.value).toBe(8)
     expect(dance.sheet.value).toMatchObject({ id: 8, version: 1 })
@@ -131,16 +132,6 @@ describe('a dance that is being written', () => {
     expect(asked.at(-1)).toMatchObject({ method: 'DELETE', path: '/api/dances/7' })
     expect(asked.at(-1)?.query.get('version')).toBe('3')
     expect(localStorage.length).toBe(0)
-  })
-
-  it('that was kept on this machine before drafts knew their version stands beside the saved one', async () => {
-    localStorage.setItem('ulna-draft-7', 'title: From long ago\n')
-    const dance = await opened(7)
-    expect(dance.text.clash.value).toMatchObject({
-      mine: 'title: From long ago\n',
-      theirs: 'title: Tea Urn\n',
-    })
-    expect(localStorage.getItem('ulna-draft-7')).toBeNull()
   })
 
   it('that is not there any more says so, and reads nothing', async () => {

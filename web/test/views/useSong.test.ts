@@ -4,6 +4,7 @@ import { NEW_SONG, useSong } from '@/views/songs/useSong'
 import { songCard } from '../made'
 import { within } from '../scope'
 import { askedOf, Refused, serve } from '../server'
+import { draftKey } from '@/composables/device/own'
 
 let kept = songCard({ id: 4 })
 
@@ -58,7 +59,7 @@ describe('a song that is being entered', () => {
     expect(song.entry.value.value).toEqual(NEW_SONG)
     song.entry.value.value.title = 'Lantern Waltz'
     await flushPromises()
-    expect(localStorage.getItem('ulna-song-entry-new')).toContain('Lantern Waltz')
+    expect(localStorage.getItem(draftKey('song-entry-new'))).toContain('Lantern Waltz')
     await song.entry.save()
     expect(song.id.value).toBe(12)
     expect(localStorage.length).toBe(0)

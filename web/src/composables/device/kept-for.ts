@@ -19,6 +19,9 @@ function read(): KeptFor | undefined {
   }
 }
 
+/** For whom answers were kept last; nothing where they were not. */
+export const lastKept = (): string | undefined => read()?.who
+
 /** What was kept of the server's answers is for whoever is signed in: it goes when they do. */
 export async function forgetAnswers(): Promise<void> {
   localStorage.removeItem('ulna-along')

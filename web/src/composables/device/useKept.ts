@@ -6,10 +6,13 @@ import { useReach } from '@/composables/device/useReach'
 /**
  * Loads something that is needed where the network is poor: the last answer is kept on the device, and
  * shown, with a word about it, while the server does not answer.
+ *
+ * @param keepable what of an answer may lie on the device
  */
 export function useKept<T>(
   key: () => string,
   fetch: () => Promise<T>,
+  keepable: (found: T) => T = (found) => found,
 ): Loaded<T> & { old: { value: boolean } } {
   const old = ref(false)
   const { away } = useReach()
@@ -18,7 +21,7 @@ export function useKept<T>(
     const at = key()
     try {
       const found = await fetch()
-      keep(at, JSON.stringify(found))
+      keep(at, JSON.stringify(keepable(found)))
       // Kept by the browser, or fresh.
       old.value = away.value
       return found

@@ -1,14 +1,13 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
+import { own } from '@/composables/device/own'
 import { forgetEvening } from '@/composables/evening/useEvening'
-import { useSession } from '@/composables/people/useSession'
 import { api, ask, Refusal, type Schemas } from '@/api/client'
+import { same } from '@/domain/merge'
 
 /** A log that waits on this device until it is sent. */
 export interface Waiting {
   id: number
-  /** Who wrote it: it is never sent in another's name. */
-  by: string
   words: string
   body: Schemas['RecordForm']
   /** Why the server refused it; nothing while it only waits. */
@@ -16,7 +15,8 @@ export interface Waiting {
 }
 
 const AGAIN_MS = 15_000
-const waiting = useLocalStorage<Waiting[]>('ulna-outbox', [])
+/** Of whoever is signed in: nobody sees another's, or sends it. */
+const waiting = useLocalStorage<Waiting[]>(() => own('outbox'), [], { flush: 'sync' })
 let sending = false
 
 const without = (id: number) => waiting.value.filter((one) => one.id !== id)
@@ -25,15 +25,22 @@ const without = (id: number) => waiting.value.filter((one) => one.id !== id)
 async function flush(): Promise<void> {
   if (sending) return
   sending = true
+  const whose = own('outbox')
+  const isTheirs = () => own('outbox') === whose
   try {
-    const me = useSession().name
-    for (const one of waiting.value.filter((it) => it.refused === undefined && it.by === me)) {
+    for (const one of waiting.value.filter((it) => it.refused === undefined)) {
+      // Somebody else may have signed in meanwhile.
+      if (!isTheirs()) return
       const path = { id: one.id }
       try {
         await ask(api.POST('/api/classes/{id}/record', { params: { path }, body: one.body }))
-        forgetEvening(one.id)
-        waiting.value = without(one.id)
+        if (!isTheirs()) return
+        // What was changed while it was on its way is still to be sent.
+        const isSent = (it: Waiting) => it.id === one.id && same(it.body, one.body)
+        if (waiting.value.some(isSent)) forgetEvening(one.id)
+        waiting.value = waiting.value.filter((it) => !isSent(it))
       } catch (e) {
+        if (!isTheirs()) return
         const refusal = e as Refusal
         // Away, asleep or signed out: it waits. Anything else is said, and nothing is thrown away.
         if (refusal.status === 0 || refusal.status === 401 || refusal.status >= 500) return

@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { own } from '@/composables/device/own'
 import { useLive } from '@/composables/together/useLive'
 import { useLoad } from '@/composables/page/useLoad'
 import { useSession } from '@/composables/people/useSession'
@@ -14,7 +15,7 @@ type Sheet = Schemas['ClassSheet']
  */
 export const useWaiting = defineStore('waiting', () => {
   const session = useSession()
-  const seen = useLocalStorage<Record<string, number>>('ulna-plans-seen', {})
+  const seen = useLocalStorage<Record<string, number>>(() => own('plans-seen'), {})
 
   const { data, problem, loading, load } = useLoad(async () => {
     const [proposals, questions, agenda] = await Promise.all([

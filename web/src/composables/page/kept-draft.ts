@@ -1,3 +1,5 @@
+import { draftKey } from '@/composables/device/own'
+
 /** What somebody was writing: the version it was made from, how that was, and how it is now. */
 export interface Draft<T> {
   version: number
@@ -5,13 +7,13 @@ export interface Draft<T> {
   mine: T
 }
 
-/** A draft on this machine, under the name it was opened with; before that nothing is kept. */
+/** A draft of whoever is signed in, on this machine, under the name it was opened with; before that nothing is kept. */
 export class KeptDraft<T> {
   private name: string | undefined
 
   /** @param name nothing where none is kept */
   open(name: string | undefined) {
-    this.name = name
+    this.name = name && draftKey(name)
   }
 
   close() {

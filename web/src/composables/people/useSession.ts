@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { forgetNames } from '@/composables/evening/useEvening'
-import { forgetAnswers, forgetUnused, keepFor } from '@/composables/device/kept-for'
+import { takeOver } from '@/composables/device/earlier-keys'
+import { forgetAnswers, forgetUnused, keepFor, lastKept } from '@/composables/device/kept-for'
+import { dropCopies, isOwnedBy, useOwner } from '@/composables/device/own'
 import { api, ask, type Schemas } from '@/api/client'
 
 export type Role = NonNullable<Schemas['Session']['role']>
@@ -40,7 +41,12 @@ export const useSession = defineStore('session', () => {
   /** From now on it is this one, and so is what the device keeps. */
   async function isNow(found: Schemas['Session']) {
     session.value = found
-    if (found.name !== undefined) await keepFor(`${found.name}, ${found.role}`)
+    const { club = '', id, name, role } = found
+    const before = lastKept()
+    isOwnedBy(id === undefined || name === undefined ? undefined : { club, id, name })
+    if (id === undefined || name === undefined) return
+    takeOver(name, before === undefined || before.startsWith(`${name}, `))
+    await keepFor(`${club}/${id}/${role}`)
   }
 
   async function load() {
@@ -70,12 +76,14 @@ export const useSession = defineStore('session', () => {
 
   async function end() {
     await ask(api.DELETE('/api/session'))
-    forgetNames()
+    const leaving = useOwner().value
+    if (leaving) dropCopies(leaving)
     forget()
   }
 
   function forget() {
     void forgetAnswers()
+    isOwnedBy(undefined)
     session.value = { needsSetup: false, leads: [], invented: invented.value }
   }
 

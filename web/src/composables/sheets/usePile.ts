@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask, asFile, type Schemas } from '@/api/client'
+import { own, useOwner } from '@/composables/device/own'
 
 type SheetView = Schemas['SheetView']
 
@@ -15,34 +16,42 @@ export interface PileSheet extends SheetView {
   dance?: number
 }
 
-const KEY = 'ulna-sheets'
+const KEY = 'sheets'
 const MOST_FILE = 4 * 1024 * 1024
 
 function stored(): PileSheet[] {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as PileSheet[]
+    return JSON.parse(localStorage.getItem(own(KEY)) ?? '[]') as PileSheet[]
   } catch {
     return []
   }
 }
 
-const sheets = ref<PileSheet[]>(stored())
-const at = ref(
-  Math.max(
-    0,
-    sheets.value.findIndex((one) => one.state === 'open'),
-  ),
-)
+const sheets = ref<PileSheet[]>([])
+const at = ref(0)
 const progress = shallowRef<{ done: number; all: number; name: string }>()
 const problems = ref<string[]>([])
 let stopped = false
+
+/** Whoever signs in finds their own pile. */
+watch(
+  useOwner(),
+  () => {
+    sheets.value = stored()
+    at.value = Math.max(
+      0,
+      sheets.value.findIndex((one) => one.state === 'open'),
+    )
+  },
+  { immediate: true, flush: 'sync' },
+)
 
 watch(
   sheets,
   (now) => {
     try {
-      if (now.length) localStorage.setItem(KEY, JSON.stringify(now))
-      else localStorage.removeItem(KEY)
+      if (now.length) localStorage.setItem(own(KEY), JSON.stringify(now))
+      else localStorage.removeItem(own(KEY))
     } catch {
       // The browser's store is full: the sheets are kept until this page is closed.
     }

@@ -3,6 +3,7 @@ import { del, get, set } from 'idb-keyval'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { runSong, type StretchNode } from '@/domain/run/song-run'
 import { alongMarks, wrongMarks, type Mark, type TempoMap } from '@/domain/run/tempo-map'
+import { ownPath } from '@/composables/device/own'
 import type { Sound } from '@/composables/sound/useSound'
 
 /** What this device keeps of a song for a dance; nothing of it is ever sent. */
@@ -14,7 +15,9 @@ interface Kept {
 }
 
 const MOST_BYTES = 80 * 1024 * 1024
-const keyOf = (dance: number): IDBValidKey => ['own-song', dance]
+const keyOf = (dance: number) => ownPath('song', dance)
+/** Before songs had an owner. */
+const EARLIER = (dance: number): IDBValidKey => ['own-song', dance]
 
 /**
  * A song of one's own for a dance: a file that stays on this device, lined up by its tempo and its first
@@ -55,10 +58,19 @@ export function useOwnMusic(dance: Ref<number>, usual: Ref<number | undefined>, 
   /** What is kept; nothing where the browser keeps nothing. */
   async function remembered(of: number): Promise<Kept | undefined> {
     try {
-      return await get<Kept>(keyOf(of))
+      return (await get<Kept>(keyOf(of))) ?? (await takenOver(of))
     } catch {
       return undefined
     }
+  }
+
+  /** A song that was kept before it had an owner is of whoever dances to it first. */
+  async function takenOver(of: number): Promise<Kept | undefined> {
+    const kept = await get<Kept>(EARLIER(of))
+    if (!kept) return undefined
+    await set(keyOf(of), kept)
+    await del(EARLIER(of))
+    return kept
   }
 
   /** A file that was chosen now begins with no marks; where it is no sound, the one before stays. */

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
+import { own } from '@/composables/device/own'
 
 /** What a run-through reached that belongs to no class, until it stands in the group's record. */
 interface Reached {
@@ -18,7 +19,7 @@ export function useGroupRun(group: Ref<number | undefined>, given: Ref<number | 
   const today = ref<number>()
   const name = ref('')
   const date = ref('')
-  const kept = useLocalStorage<Reached | null>('ulna-run-reached', null, {
+  const kept = useLocalStorage<Reached | null>(() => own('run-reached'), null, {
     serializer: { read: (text) => JSON.parse(text), write: (it) => JSON.stringify(it) },
   })
   const said = ref('')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reactive } from 'vue'
+import { computed, reactive } from 'vue'
 import { api, ask } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
 import PageHead from '@/components/page-head/PageHead.vue'
@@ -7,6 +7,7 @@ import { useDo } from '@/composables/page/useDo'
 import { useSession } from '@/composables/people/useSession'
 import { useSignOut } from '@/composables/people/useSignOut'
 import { useTheme } from '@/composables/page/useTheme'
+import { othersWithUnsent, unsentOf, useOwner } from '@/composables/device/own'
 import { useAlong } from '@/composables/device/useTakeAlong'
 import { moment } from '@/domain/time'
 import AwayCard from './AwayCard.vue'
@@ -19,6 +20,9 @@ const session = useSession()
 const signOut = useSignOut()
 const { theme, toggle } = useTheme()
 const along = useAlong()
+const owner = useOwner()
+const unsent = computed(() => (owner.value ? unsentOf(owner.value) : []))
+const others = computed(() => (owner.value ? othersWithUnsent() : []))
 const { busy, run } = useDo()
 const draft = reactive({ old: '', password: '' })
 
@@ -76,6 +80,13 @@ async function change() {
       </p>
       <p v-else>The coming classes are taken along a few seconds after the app was opened.</p>
       <p class="quiet">Names of dancers are not among it, and signing out takes all of it away.</p>
+      <p v-if="unsent.length">
+        Not sent or not saved yet, and nowhere else: {{ unsent.map((one) => one.words).join('; ') }}.
+      </p>
+      <p v-for="name in others" :key="name">
+        {{ name }} has something here that is not sent yet. It waits until they sign in; nobody else can read
+        or send it.
+      </p>
     </section>
     <ShareList v-if="session.isInstructor" />
     <TokenList />

@@ -16,7 +16,7 @@ export function useClass(id: () => number) {
     by: '',
   })
   const order = useVersioned<Order, Sheet>({
-    key: () => `ulna-class-${id()}`,
+    key: () => `class-${id()}`,
     load: async () => {
       const [view, by] = await Promise.all([
         ask(api.GET('/api/classes/{id}', { params: { path: path() } })),

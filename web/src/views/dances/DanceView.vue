@@ -18,6 +18,7 @@ import { looksLikeSheet, usePile } from '@/composables/sheets/usePile'
 import { useFigures } from '@/composables/page/useFigures'
 import { useSession } from '@/composables/people/useSession'
 import { useTogether } from '@/composables/together/useTogether'
+import { own } from '@/composables/device/own'
 import FloorPrints from '@/components/footprints/FloorPrints.vue'
 import DanceFacts from './DanceFacts.vue'
 import DanceHead from './DanceHead.vue'
@@ -230,7 +231,7 @@ function onKey(event: KeyboardEvent) {
               ref="editor"
               v-model="text"
               :help="help"
-              :undo-key="`ulna-undo-${dance.id.value ?? 'new'}`"
+              :undo-key="own(`undo-${dance.id.value ?? 'new'}`)"
               :remarks="remarks"
               :readonly="!mayWrite || !!clash"
               :outside="dance.text.outside.value"

@@ -2,7 +2,6 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, type Schemas } from '@/api/client'
 import { useLatest } from '@/composables/page/useLatest'
-import { adoptOldDraft } from '@/composables/page/old-draft'
 import { propose } from '@/composables/together/usePropose'
 import { useVersioned, type Stored } from '@/composables/page/useVersioned'
 import { mergeText } from '@/domain/merge'
@@ -40,7 +39,7 @@ export function useDance() {
   const readText = ref('')
   const { problem: trouble, loading: checking, run } = useLatest()
 
-  const key = () => `ulna-dance-${id.value ?? 'new'}`
+  const key = () => `dance-${id.value ?? 'new'}`
   const text = useVersioned<string, Sheet>({
     key,
     load: async () =>
@@ -72,7 +71,6 @@ export function useDance() {
   async function open(which: number | undefined) {
     id.value = which
     reading.value = undefined
-    adoptOldDraft(`ulna-draft-${which ?? 'new'}`, key(), which === undefined ? FIRST_TEXT : undefined)
     await text.open()
     if (!text.problem.value) await check()
   }

@@ -1,17 +1,26 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { Log } from '@/domain/log'
 
 /** Who came: heads or names, as the group keeps them; nothing where it keeps nothing. */
-defineProps<{ register: Schemas['RegisterView'] }>()
+const props = defineProps<{ register: Schemas['RegisterView'] }>()
 const log = defineModel<Log>({ required: true })
+/** Without a network only those are known who stand in the log already. */
+const dancers = computed(() =>
+  props.register.dancers.length ? props.register.dancers : (log.value.dancers ?? []),
+)
+
+function mark(there: number[]) {
+  log.value.there = there
+  log.value.dancers = dancers.value
+}
 
 function toggle(dancer: number) {
   const there = log.value.there ?? []
-  log.value.there = there.includes(dancer) ? there.filter((one) => one !== dancer) : [...there, dancer]
+  mark(there.includes(dancer) ? there.filter((one) => one !== dancer) : [...there, dancer])
 }
-const all = (register: Schemas['RegisterView']) =>
-  (log.value.there = register.dancers.filter((one) => one.regular).map((one) => one.id))
+const all = () => mark(dancers.value.filter((one) => one.regular).map((one) => one.id))
 </script>
 
 <template>
@@ -23,13 +32,17 @@ const all = (register: Schemas['RegisterView']) =>
     <div class="row spread">
       <h2>
         Who came?
-        <span class="quiet number">{{ log.there?.length ?? 0 }} of {{ register.dancers.length }}</span>
+        <span class="quiet number">{{ log.there?.length ?? 0 }} of {{ dancers.length }}</span>
       </h2>
-      <el-button size="small" @click="all(register)">All the regulars</el-button>
+      <el-button size="small" @click="all">All the regulars</el-button>
     </div>
-    <div class="names">
+    <p v-if="!dancers.length" class="quiet">
+      Names of dancers are not kept on a device. Mark who came once the network is back; the rest can be
+      written now.
+    </p>
+    <div v-else class="names">
       <button
-        v-for="one in register.dancers"
+        v-for="one in dancers"
         :key="one.id"
         type="button"
         :aria-pressed="log.there?.includes(one.id) ?? false"

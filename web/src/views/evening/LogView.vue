@@ -15,6 +15,7 @@ import { useSession } from '@/composables/people/useSession'
 import { useChanges } from '@/composables/together/useLive'
 import { sayDone } from '@/composables/page/say'
 import { filledIn, keptOf, toSend, unsaid, type Log } from '@/domain/log'
+import { same } from '@/domain/merge'
 import { day, hourMinute } from '@/domain/time'
 import LogCame from './LogCame.vue'
 import LogLineCard from './LogLineCard.vue'
@@ -37,6 +38,8 @@ const all = useKept(
     ])
     return { sheet, expected, register }
   },
+  // Names of dancers lie on a device only in a log that somebody writes.
+  (found) => ({ ...found, register: { ...found.register, dancers: [] } }),
 )
 const { data, problem, loading, load, old } = all
 const leaders = useLoad(() => ask(api.GET('/api/people/leaders')))
@@ -50,14 +53,17 @@ const draft = useLocalStorage<Log | null>(() => keptAs('log', id.value), null, {
   serializer: { read: (text) => JSON.parse(text) as Log | null, write: (log) => JSON.stringify(log) },
 })
 const log = ref<Log>()
+/** How it was when it had just been filled in: that is no log of somebody's yet. */
+const begun = ref<Log>()
 const waits = computed(() => outbox.of(id.value))
 
 /** Fills the log in, and puts back what was written before. */
 async function begin() {
   await load()
   if (!data.value?.sheet.canRecord) return
-  const begun = filledIn(data.value.sheet, data.value.expected, evening.value, Date.now())
-  log.value = draft.value ? keptOf(draft.value, begun) : begun
+  const fresh = filledIn(data.value.sheet, data.value.expected, evening.value, Date.now())
+  begun.value = JSON.parse(JSON.stringify(fresh)) as Log
+  log.value = draft.value ? keptOf(draft.value, fresh) : fresh
 }
 
 // Somebody else may write it down at the same time.
@@ -67,7 +73,7 @@ useChanges(
   () => !busy.value && void load(),
 )
 watch(id, () => Promise.all([begin(), leaders.load()]), { immediate: true })
-watch(log, (now) => (draft.value = now ?? null), { deep: true })
+watch(log, (now) => (draft.value = now && !same(now, begun.value) ? now : null), { deep: true })
 
 const missing = computed(() => log.value && unsaid(log.value))
 const some = computed(() => log.value?.lines.some((line) => line.danced) ?? false)
@@ -87,7 +93,7 @@ async function send() {
   const key = waits.value?.body.key ?? crypto.randomUUID()
   const words = `${sheet.groupName}, ${day(sheet.date)}`
   const body = toSend(now, sheet.version, key, came())
-  await run(() => outbox.send({ id: id.value, by: session.name ?? '', words, body }))
+  await run(() => outbox.send({ id: id.value, words, body }))
   if (!waits.value) await sent()
 }
 

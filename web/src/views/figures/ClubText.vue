@@ -20,7 +20,7 @@ function stored(view: Texts): Stored<string, Texts> {
     : { version: view.levelTableVersion, value: view.levelTable, view, by: 'A colleague' }
 }
 const text = useVersioned<string, Texts>({
-  key: () => `ulna-club-${props.which}`,
+  key: () => `club-${props.which}`,
   load: async () => stored(await ask(api.GET('/api/figures/club'))),
   fresh: () => '',
   save: async (value, version) => {

@@ -34,7 +34,7 @@ function stored(view: Summary): Stored<Form, Summary> {
 }
 
 const group = useVersioned<Form, Summary>({
-  key: () => `ulna-group-${props.group ?? 'new'}`,
+  key: () => `group-${props.group ?? 'new'}`,
   load: async () => {
     if (props.group === undefined) return undefined
     const path = { id: props.group }

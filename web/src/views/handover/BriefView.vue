@@ -6,8 +6,7 @@ import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import StageMark from '@/components/stage-mark/StageMark.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
-import { useKept } from '@/composables/device/useKept'
-import { keptAs } from '@/composables/evening/useEvening'
+import { useLoad } from '@/composables/page/useLoad'
 import { useChanges } from '@/composables/together/useLive'
 import { useSession } from '@/composables/people/useSession'
 import { KIND_WORDS } from '@/domain/labels'
@@ -19,9 +18,8 @@ import NotesCard from './NotesCard.vue'
 const route = useRoute()
 const session = useSession()
 const id = computed(() => Number(route.params.id))
-const { data, problem, loading, load, old } = useKept(
-  () => keptAs('brief', id.value),
-  () => ask(api.GET('/api/classes/{id}/brief', { params: { path: { id: id.value } } })),
+const { data, problem, loading, load } = useLoad(() =>
+  ask(api.GET('/api/classes/{id}/brief', { params: { path: { id: id.value } } })),
 )
 watch(id, load, { immediate: true })
 useChanges(
@@ -56,8 +54,6 @@ const led = computed(() => (session.isMe(data.value?.leader) ? 'you lead' : data
             </RouterLink>
           </template>
         </PageHead>
-        <p v-if="old" class="card">The server does not answer: this is how it was last seen.</p>
-
         <section class="card first" aria-label="In short">
           <p v-for="sentence in data.summary" :key="sentence">{{ sentence }}</p>
         </section>

@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import { useSession } from '@/composables/people/useSession'
 import DropPlace from './DropPlace.vue'
+import { draftKey } from '@/composables/device/own'
 import { usePile } from '@/composables/sheets/usePile'
 
 /** A new dance begins in one of three ways. */
 const session = useSession()
 const { sheets } = usePile()
 const waiting = computed(() => sheets.value.filter((one) => one.state === 'open').length)
-const unfinished = ['ulna-dance-new', 'ulna-draft-new'].some((key) => localStorage.getItem(key))
+const unfinished = localStorage.getItem(draftKey('dance-new')) !== null
 </script>
 
 <template>

@@ -40,7 +40,7 @@ function stored(view: Sheet): Stored<Frame, Sheet> {
 }
 
 const social = useVersioned<Frame, Sheet>({
-  key: () => `ulna-social-${props.social ?? 'new'}`,
+  key: () => `social-${props.social ?? 'new'}`,
   load: async () => {
     if (props.social === undefined) return undefined
     const [sheet, by] = await Promise.all([

@@ -51,7 +51,7 @@ const stored = (view: Card): Stored<SongEntry, Card> => ({
 export function useSong() {
   const id = ref<number>()
   const entry = useVersioned<SongEntry, Card>({
-    key: () => `ulna-song-entry-${id.value ?? 'new'}`,
+    key: () => `song-entry-${id.value ?? 'new'}`,
     load: async () =>
       id.value === undefined
         ? undefined

@@ -73,7 +73,7 @@ public class EveningTest extends BrowserTest {
     assertThat(page.locator(".kind")).hasText("Warm-up");
     // Ten minutes late: the device's clock says so, and the rest is shortened by the core.
     page.evaluate(
-        "() => { const key = Object.keys(localStorage).find((k) => k.startsWith('ulna-evening-'));"
+        "() => { const key = Object.keys(localStorage).find((k) => k.includes('/evening-'));"
             + " const it = JSON.parse(localStorage.getItem(key));"
             + " it.start -= 22 * 60000; localStorage.setItem(key, JSON.stringify(it)) }");
     page.reload();

@@ -68,6 +68,7 @@ class DemoClub {
 
   @Transactional
   void load() {
+    people.begin();
     SignedIn oda = add(SamplePerson.ODA);
     SignedIn wilma = add(SamplePerson.WILMA);
     SignedIn tomas = add(SamplePerson.TOMAS);

@@ -54,6 +54,17 @@ public class PeopleService {
     return store.isEmpty();
   }
 
+  /** A word for which club this is, which stays its own; empty where nobody set it up. */
+  public String club() {
+    return store.club().orElse("");
+  }
+
+  /** Marks an invented club as one that was set up. */
+  @Transactional
+  public void begin() {
+    store.markSetUp(Secrets.word(), today.moment());
+  }
+
   /** All who may lead a class. */
   public List<PersonId> leaders() {
     return store.all().stream()
@@ -108,7 +119,7 @@ public class PeopleService {
     }
     rules.check(name, password);
     try {
-      store.markSetUp(today.moment());
+      store.markSetUp(Secrets.word(), today.moment());
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
@@ -270,6 +281,7 @@ public class PeopleService {
    */
   @Transactional
   public PersonId arriving(Owner owner) {
+    store.becomeClub(Secrets.word());
     Optional<Person> same = store.named(owner.name());
     if (same.isPresent()) {
       if (same.get().role() != Role.OWNER) {

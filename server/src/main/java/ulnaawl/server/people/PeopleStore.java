@@ -112,8 +112,23 @@ class PeopleStore implements ReadsAll {
   }
 
   /** Marks the club as set up; refused by the database where it is. */
-  void markSetUp(LocalDateTime at) {
-    database.insertInto(SET_UP).set(SET_UP.ONLY_ONCE, 1).set(SET_UP.MADE_AT, at).execute();
+  void markSetUp(String club, LocalDateTime at) {
+    database
+        .insertInto(SET_UP)
+        .set(SET_UP.ONLY_ONCE, 1)
+        .set(SET_UP.MADE_AT, at)
+        .set(SET_UP.CLUB, club)
+        .execute();
+  }
+
+  /** Which club this is; empty before it was set up. */
+  Optional<String> club() {
+    return database.select(SET_UP.CLUB).from(SET_UP).fetchOptional(SET_UP.CLUB);
+  }
+
+  /** Another club is here from now on. */
+  void becomeClub(String club) {
+    database.update(SET_UP).set(SET_UP.CLUB, club).execute();
   }
 
   void setHash(long id, String passwordHash) {

@@ -72,6 +72,7 @@ class SessionController {
   /**
    * Who is signed in; number, name and role are missing for nobody.
    *
+   * @param club which club it is, for what a device keeps of it
    * @param leads the groups of which they lead classes
    * @param invented whether this is the invented club, for looking around
    */
@@ -79,6 +80,7 @@ class SessionController {
       @Nullable Long id,
       @Nullable String name,
       @Nullable Role role,
+      @Nullable String club,
       Set<Long> leads,
       boolean needsSetup,
       boolean invented) {}
@@ -86,7 +88,7 @@ class SessionController {
   @GetMapping("/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn me) {
     return me == null
-        ? new Session(null, null, null, Set.of(), people.needsSetup(), settings.demo())
+        ? new Session(null, null, null, null, Set.of(), people.needsSetup(), settings.demo())
         : known(me);
   }
 
@@ -95,6 +97,7 @@ class SessionController {
         me.id(),
         me.name(),
         me.role(),
+        people.club(),
         new TreeSet<>(leading.groupsOf(me.person())),
         false,
         settings.demo());
