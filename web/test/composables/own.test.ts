@@ -103,11 +103,12 @@ describe('what an earlier release kept without saying whose', () => {
     localStorage.setItem('ulna-draft-7', 'title: long ago')
     put('ulna-log-begin-5', { register: ['names'] })
     put('ulna-volumes', { clicks: 3 })
+    put('ulna-dance-side', 'write')
   })
 
   it('is of whoever was signed in last; a log is of who wrote it', () => {
     isOwnedBy(A)
-    takeOver('Oda', true)
+    takeOver('Oda', 'Oda, INSTRUCTOR')
     expect(JSON.parse(localStorage.getItem(own('outbox')) ?? '[]')).toEqual([
       { id: 5, words: 'Turners', body: { note: 'x' } },
     ])
@@ -120,16 +121,23 @@ describe('what an earlier release kept without saying whose', () => {
       Object.keys(localStorage)
         .filter((key) => key.startsWith('ulna-'))
         .sort(),
-    ).toEqual(['ulna-outbox', 'ulna-owners', 'ulna-volumes'])
+    ).toEqual(['ulna-dance-side', 'ulna-outbox', 'ulna-owners', 'ulna-volumes'])
     isOwnedBy(B)
-    takeOver('Ines', false)
+    takeOver('Ines', 'Oda, INSTRUCTOR')
     expect(words(B)).toEqual(['Movers'])
     expect(localStorage.getItem('ulna-outbox')).toBeNull()
   })
 
+  it('is of the next who signs in where nobody knows, but no order that is sent by itself', () => {
+    isOwnedBy(B)
+    takeOver('Ines', undefined)
+    expect(words(B)).toContain('a dance')
+    expect(localStorage.getItem('ulna-class-3')).not.toBeNull()
+  })
+
   it('stays for anybody else, but names of dancers go', () => {
     isOwnedBy(B)
-    takeOver('Ines', false)
+    takeOver('Ines', 'Oda, INSTRUCTOR')
     expect(localStorage.getItem('ulna-class-3')).not.toBeNull()
     expect(localStorage.getItem('ulna-log-begin-5')).toBeNull()
     expect(words(B)).toEqual(['Movers'])

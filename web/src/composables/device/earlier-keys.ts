@@ -1,6 +1,8 @@
 import { own, draftKey } from '@/composables/device/own'
 
-const DRAFTS = /^ulna-((?:dance|song-entry|class|social|group|club)-(?!copy-).+)$/
+const DRAFTS = /^ulna-((?:dance|song-entry|class|social|group)-(?:new|\d+)|club-(?:own-figures|level-table))$/
+/** It is sent by itself, and never in another's name. */
+const ORDER = /^ulna-class-\d+$/
 const OTHERS = /^ulna-((?:evening|class-copy|log)-\d+|sheets|plans-seen|undo-.+|run-reached)$/
 /** A text that was kept before drafts knew which version they were made from. */
 const PLAIN = /^ulna-draft-(.+)$/
@@ -9,16 +11,18 @@ const OUTBOX = 'ulna-outbox'
 
 /**
  * Releases before kept things on a device without saying whose. They are of whoever was signed in last;
- * a log that waits says itself who wrote it. Anybody else's stay until they sign in.
+ * a log that waits says itself who wrote it. Anybody else's stay until they sign in. Where nobody knows who
+ * was last, most devices have one owner; but a running order, which is sent by itself, is nobody's then.
  *
  * @param name of whoever is signed in now
- * @param wasLast whether nobody else has been signed in since these things were kept
+ * @param last who was signed in last, and as what; nothing where they have signed out
  */
-export function takeOver(name: string, wasLast: boolean): void {
+export function takeOver(name: string, last: string | undefined): void {
+  const isTheirs = last?.startsWith(`${name}, `) ?? true
   takeLogs(name)
   for (const key of Object.keys(localStorage)) {
     if (WITH_NAMES.test(key)) localStorage.removeItem(key)
-    if (!wasLast) continue
+    if (!isTheirs || (last === undefined && ORDER.test(key))) continue
     const [draft, other, plain] = [DRAFTS.exec(key)?.[1], OTHERS.exec(key)?.[1], PLAIN.exec(key)?.[1]]
     const text = localStorage.getItem(key) ?? ''
     if (draft) move(key, draftKey(draft), text)

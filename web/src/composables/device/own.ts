@@ -54,7 +54,6 @@ const KINDS: Record<string, string> = {
   social: 'a social',
   group: 'a group',
   club: 'the club’s words',
-  teach: 'a teach',
 }
 
 export const draftKey = (name: string): string => own(DRAFT + name)
@@ -80,7 +79,8 @@ export function unsentOf(of: Pick<Owner, 'club' | 'id'>): Unsent[] {
     } else if (name === 'run-reached') {
       if (parsed(key)) found.push({ words: 'what a run-through reached', waits: false })
     } else if (name.startsWith(DRAFT)) {
-      const kind = name.slice(DRAFT.length).replace(/-(new|\d+|[A-Z_]+)$/, '')
+      const draft = name.slice(DRAFT.length)
+      const kind = Object.keys(KINDS).find((one) => draft.startsWith(`${one}-`)) ?? ''
       found.push({ words: KINDS[kind] ?? 'a draft', waits: kind === 'class' })
     }
   }

@@ -45,7 +45,7 @@ export const useSession = defineStore('session', () => {
     const before = lastKept()
     isOwnedBy(id === undefined || name === undefined ? undefined : { club, id, name })
     if (id === undefined || name === undefined) return
-    takeOver(name, before === undefined || before.startsWith(`${name}, `))
+    takeOver(name, before)
     await keepFor(`${club}/${id}/${role}`)
   }
 

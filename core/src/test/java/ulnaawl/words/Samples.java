@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import ulnaawl.dance.SectionSet;
 import ulnaawl.floor.Facing;
 import ulnaawl.music.Tempo;
+import ulnaawl.people.PersonId;
 
 /**
  * Values of every record of a sealed family, with each of their components in several values: none,
@@ -63,6 +64,8 @@ final class Samples {
       return List.of("vine", "jazz box");
     } else if (type == LocalDate.class) {
       return List.of(DAY, DAY.minusDays(1), DAY.plusDays(9));
+    } else if (type == PersonId.class) {
+      return List.of(new PersonId(1), new PersonId(2));
     } else if (type == SectionSet.class) {
       return List.of(SectionSet.upTo(1), SectionSet.of(List.of(1, 2, 3, 5)));
     } else if (type == Facing.class) {
