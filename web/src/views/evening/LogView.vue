@@ -8,6 +8,7 @@ import PageState from '@/components/page-state/PageState.vue'
 import WhoIsHere from '@/components/who-is-here/WhoIsHere.vue'
 import { useDo } from '@/composables/page/useDo'
 import { keptAs, useEvening } from '@/composables/evening/useEvening'
+import { own } from '@/composables/device/own'
 import { useKept } from '@/composables/device/useKept'
 import { useLoad } from '@/composables/page/useLoad'
 import { useOutbox } from '@/composables/device/useOutbox'
@@ -56,6 +57,7 @@ const log = ref<Log>()
 /** How it was when it had just been filled in: that is no log of somebody's yet. */
 const begun = ref<Log>()
 const waits = computed(() => outbox.of(id.value))
+const whose = own('outbox')
 
 /** Fills the log in, and puts back what was written before. */
 async function begin() {
@@ -104,7 +106,8 @@ async function sent() {
 
 // What waited is sent by itself: then there is nothing left to do here.
 watch(waits, (now, before) => {
-  if (before && !now && !busy.value) void sent()
+  // Where somebody signs out it is not gone, but theirs.
+  if (before && !now && !busy.value && own('outbox') === whose) void sent()
 })
 
 /** The class may be another one by now: what was written stays with the lines that are still there. */
