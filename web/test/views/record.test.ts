@@ -129,6 +129,7 @@ describe('the log of a class', () => {
     offline(true)
     await press('Write it down')
     offline(false)
+    document.querySelectorAll('.el-message').forEach((one) => one.remove())
     const before = useOwner().value
     isOwnedBy({ club: 'mill', ...INES })
     expect(useOutbox().waiting.value).toEqual([])
