@@ -77,10 +77,13 @@ const social = useVersioned<Frame, Sheet>({
   merge: mergeFields,
 })
 const { value: form, clash, restored } = social
+/** What is typed before it is there would be written over. */
+const isOpen = ref(false)
 onMounted(async () => {
   await groups.load()
   usual.value = Object.fromEntries((groups.data.value ?? []).map((one) => [one.id, USUAL_HEADS]))
   await social.open()
+  isOpen.value = true
 })
 
 const ready = computed(() => !!form.value.name.trim() && !!form.value.date && !clash.value)
@@ -109,7 +112,7 @@ function cancel() {
 <template>
   <ConflictPanel :of="social" :lines="lines" />
   <DraftNote :restored @discard="social.discard()" />
-  <form class="card stack" novalidate @submit.prevent="save">
+  <form v-if="isOpen" class="card stack" novalidate @submit.prevent="save">
     <div class="row fields">
       <FormField label="Name"><el-input v-model="form.name" name="name" maxlength="60" /></FormField>
       <FormField label="Day">
