@@ -60,12 +60,12 @@ const PLACES = [
       <RouterLink v-for="place in PLACES" :key="place.to" :to="place.to" class="place">{{
         place.name
       }}</RouterLink>
-      <RouterLink v-if="session.isOwner" to="/club" class="place">Club</RouterLink>
+      <RouterLink v-if="session.may('PEOPLE')" to="/club" class="place">Club</RouterLink>
     </nav>
     <div class="me">
       <button class="quiet-button" type="button" title="Ctrl K" @click="finding = true">Go to</button>
       <button class="quiet-button" type="button" @click="helping = true">Help</button>
-      <RouterLink v-if="session.mayLead && waits.count" to="/waiting" class="waits-for"
+      <RouterLink v-if="session.isAsked && waits.count" to="/waiting" class="waits-for"
         ><b>{{ waits.count }}</b> <span class="word">waiting</span></RouterLink
       >
       <RouterLink to="/account" class="who">{{ session.name }}</RouterLink>

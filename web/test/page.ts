@@ -3,8 +3,10 @@ import { createPinia, setActivePinia } from 'pinia'
 import { onTestFinished, vi } from 'vitest'
 import { createMemoryHistory, createRouter, type Router } from 'vue-router'
 import type { Component } from 'vue'
-import { useSession, type Role } from '@/composables/people/useSession'
+import type { Schemas } from '@/api/client'
+import { useSession } from '@/composables/people/useSession'
 import { ODA } from './made'
+import { ROLES, type BuiltIn } from './roles'
 
 export interface Page {
   view: VueWrapper
@@ -25,7 +27,7 @@ interface Options {
   path?: string
   /** The route's path with its parameters, where the page reads them. */
   route?: string
-  as?: Role
+  as?: BuiltIn | Schemas['Role']
   /** Nobody has an account yet. */
   nobody?: boolean
 }
@@ -36,13 +38,15 @@ const AT_LAST = 120_000
 /** Waits until a check holds that holds once the page has done something in its own time. */
 export const until = (check: () => void): Promise<void> => vi.waitFor(check, AT_LAST)
 
+const roleOf = (one: BuiltIn | Schemas['Role']) => (typeof one === 'string' ? ROLES[one] : one)
+
 /** Shows a page or a part of one as the app does, signed in as an instructor unless said otherwise. */
 export async function show(component: Component, options: Options = {}): Promise<Page> {
   const pinia = createPinia()
   setActivePinia(pinia)
   useSession().session = options.nobody
     ? { leads: [], needsSetup: true, invented: false }
-    : { ...ODA, role: options.as ?? 'INSTRUCTOR', leads: [], needsSetup: false, invented: false }
+    : { ...ODA, role: roleOf(options.as ?? 'INSTRUCTOR'), leads: [], needsSetup: false, invented: false }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

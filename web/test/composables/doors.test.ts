@@ -5,13 +5,14 @@ import { useEntry } from '@/composables/evening/useEntry'
 import { usePlanClass } from '@/composables/evening/usePlanClass'
 import { useFindable } from '@/composables/page/useFindable'
 import { useSignOut } from '@/composables/people/useSignOut'
-import { useSession, type Role } from '@/composables/people/useSession'
+import { useSession } from '@/composables/people/useSession'
 import { show } from '../page'
 import { askedOf, Refused, serve } from '../server'
 import { INES } from '../made'
+import { ROLES, type BuiltIn } from '../roles'
 
 /** What a composable gives on a page of its own. */
-async function on<T>(use: () => T, as: Role = 'INSTRUCTOR') {
+async function on<T>(use: () => T, as: BuiltIn = 'INSTRUCTOR') {
   let found: T | undefined
   const part = defineComponent({
     setup() {
@@ -59,13 +60,20 @@ describe('a door', () => {
     'says by %s for whom the device keeps answers from now on',
     async (how) => {
       localStorage.clear()
-      const ines = { ...INES, club: 'mill', role: 'VIEWER', leads: [], needsSetup: false, invented: false }
+      const ines = {
+        ...INES,
+        club: 'mill',
+        role: ROLES.VIEWER,
+        leads: [],
+        needsSetup: false,
+        invented: false,
+      }
       serve({ 'POST /api/session': () => ines, 'POST /api/join': () => ines })
       await show({ template: '<i />' }, { nobody: true })
       const session = useSession()
       if (how === 'joining') await session.join({ word: 'w0rd', name: 'Ines', password: 'lantern-light' })
       else await session.begin({ name: 'Ines', password: 'lantern-light' })
-      expect(JSON.parse(localStorage.getItem('ulna-kept-for') ?? '{}').who).toBe('mill/4/VIEWER')
+      expect(JSON.parse(localStorage.getItem('ulna-kept-for') ?? '{}').who).toBe('mill/4/VIEWER/READ')
     },
   )
 
@@ -132,7 +140,7 @@ describe('what can be gone to by a word', () => {
     ['VIEWER', ['/dances/new/write', '/waiting', '/files', '/club']],
     ['CO_INSTRUCTOR', ['/files', '/club', '/songs/new']],
     ['OWNER', []],
-  ] as [Role, string[]][])('for a %s leaves out what is refused anyway', async (as, without) => {
+  ] as [BuiltIn, string[]][])('for a %s leaves out what is refused anyway', async (as, without) => {
     serve(routes)
     const { has } = await on(useFindable, as)
     const to = has.all.value.map((one) => one.to)

@@ -7,6 +7,7 @@ import { useSession } from '@/composables/people/useSession'
 import { within } from '../scope'
 import { askedOf, serve } from '../server'
 import { INES } from '../made'
+import { ROLES } from '../roles'
 
 /** A line to a server that says what the test says. */
 class Line extends EventTarget {
@@ -30,7 +31,7 @@ class Line extends EventTarget {
   }
 }
 
-const ODA = { id: 1, name: 'Oda', role: 'INSTRUCTOR' as const, leads: [], needsSetup: false, invented: false }
+const ODA = { id: 1, name: 'Oda', role: ROLES.INSTRUCTOR, leads: [], needsSetup: false, invented: false }
 const at = (id: number): Place => ({ spot: 'DANCE', id, group: 0 })
 const TIN = at(3)
 let seen: DocumentVisibilityState = 'visible'

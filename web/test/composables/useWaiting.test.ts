@@ -2,17 +2,24 @@ import { flushPromises } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { useWaiting } from '@/composables/device/useWaiting'
-import { useSession, type Role } from '@/composables/people/useSession'
+import type { Schemas } from '@/api/client'
+import { useSession } from '@/composables/people/useSession'
 import { serve } from '../server'
 import { INES, ODA } from '../made'
+import { own, ROLES, type BuiltIn } from '../roles'
 
 const plan = (id: number, leader: typeof ODA | undefined, version = 1, recorded = false) => ({
   planned: { id, leader, version, recorded },
 })
 
+const proposed = (id: number, thing: string, by = INES) => ({ id, thing, by })
+
 beforeEach(() => {
   serve({
-    'GET /api/proposals': () => ({ open: [{ id: 1 }, { id: 2 }], decided: [{ id: 3 }] }),
+    'GET /api/proposals': () => ({
+      open: [proposed(1, 'DANCE'), proposed(2, 'CLASS')],
+      decided: [proposed(3, 'SONG', ODA), proposed(4, 'SONG')],
+    }),
     'GET /api/questions': () => ({ asked: [{ id: 5 }], answered: [] }),
     'GET /api/classes': () => ({
       coming: [plan(11, ODA, 4), plan(12, undefined), plan(13, undefined, 1, true), plan(14, INES, 9), {}],
@@ -20,9 +27,15 @@ beforeEach(() => {
   })
 })
 
-async function waiting(role: Role) {
+async function waiting(role: BuiltIn | Schemas['Role']) {
   setActivePinia(createPinia())
-  useSession().session = { ...ODA, role, leads: [], needsSetup: false, invented: false }
+  useSession().session = {
+    ...ODA,
+    role: typeof role === 'string' ? ROLES[role] : role,
+    leads: [],
+    needsSetup: false,
+    invented: false,
+  }
   const now = useWaiting()
   await flushPromises()
   return now
@@ -35,7 +48,10 @@ describe('what waits for somebody', () => {
       now.all?.leaderless.map((one) => one.id),
       'not one that is written down',
     ).toEqual([12])
-    expect(now.all?.decided, 'what they decided themselves is no news').toEqual([])
+    expect(
+      now.all?.decided.map((one) => one.id),
+      'what they decided themselves is no news',
+    ).toEqual([3])
     expect(now.count).toBe(2 + 1 + 1)
   })
 
@@ -54,6 +70,14 @@ describe('what waits for somebody', () => {
     expect(now.count).toBe(2)
     now.markSeen({ id: 11, version: 4 })
     expect(now.count).toBe(1)
+  })
+
+  it('is a proposal where one may make the change oneself', async () => {
+    expect((await waiting(own('PROPOSE', 'CHANGE_DANCES'))).count, 'the dance').toBe(1)
+    expect((await waiting(own('PROPOSE'))).count).toBe(0)
+    const leads = await waiting(own('LEAD'))
+    expect(leads.count, 'a question').toBe(1)
+    expect(leads.all?.open, 'is not asked for').toEqual([])
   })
 
   it('is nothing for a viewer, who is not even asked for', async () => {

@@ -13,6 +13,7 @@ import NoticesView from '@/views/club/NoticesView.vue'
 import PeoplePanel from '@/views/club/PeoplePanel.vue'
 import { ago } from '@/domain/time'
 import { show, until } from '../page'
+import { ROLES } from '../roles'
 import { asked, askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[], agreed: true, asked: [] as string[] }))
@@ -29,7 +30,7 @@ vi.mock('@/composables/page/confirm', () => ({
 beforeEach(() => void Object.assign(said, { words: [], agreed: true, asked: [] }))
 
 const AT = '2026-11-24T18:00:00'
-const INES = { id: 2, name: 'Ines Kallas', role: 'CO_INSTRUCTOR', version: 3 }
+const INES = { id: 2, name: 'Ines Kallas', role: ROLES.CO_INSTRUCTOR, version: 3 }
 
 describe('people', () => {
   it('are invited with a link that is shown once, and taken back while it is open', async () => {
@@ -38,7 +39,16 @@ describe('people', () => {
       'GET /api/people': () => [],
       'GET /api/invitations': () => open,
       'POST /api/invitations': ({ body }) => {
-        open = [{ id: 5, by: { id: 1, name: 'Oda Marsh' }, at: AT, goodUntil: AT, ...body }]
+        open = [
+          {
+            id: 5,
+            by: { id: 1, name: 'Oda Marsh' },
+            at: AT,
+            goodUntil: AT,
+            ...body,
+            role: ROLES.CO_INSTRUCTOR,
+          },
+        ]
         return { word: 'c0ffee' }
       },
       'DELETE /api/invitations/{id}': () => ((open = []), {}),
@@ -64,7 +74,7 @@ describe('people', () => {
     serve({
       'POST /api/join/look': () => ({
         name: 'Ines Kallas',
-        role: 'VIEWER',
+        role: ROLES.VIEWER,
         by: { id: 1, name: 'Oda Marsh' },
       }),
       'POST /api/join': () => new Refused(409, 'There is somebody called Ines Kallas already.'),
@@ -91,7 +101,7 @@ describe('people', () => {
       'GET /api/session': () => ({
         id: 1,
         name: 'Oda Marsh',
-        role: 'INSTRUCTOR',
+        role: ROLES.INSTRUCTOR,
         leads: [],
         needsSetup: false,
         invented: false,
@@ -171,7 +181,7 @@ describe('a new password', () => {
       'PUT /api/session/password': () => ({
         id: 1,
         name: 'Oda Marsh',
-        role: 'INSTRUCTOR',
+        role: ROLES.INSTRUCTOR,
         leads: [],
         needsSetup: false,
         invented: false,

@@ -8,6 +8,7 @@ import SignInView from '@/views/account/SignInView.vue'
 import AgendaView from '@/views/classes/AgendaView.vue'
 import { classSheet, INES, line, WILMA } from '../made'
 import { show, type Page } from '../page'
+import { ROLES } from '../roles'
 import { askedOf, Refused, serve } from '../server'
 
 const said = vi.hoisted(() => ({ words: [] as string[] }))
@@ -27,7 +28,7 @@ describe('the door', () => {
     serve({
       'POST /api/session': ({ body }) => ({
         name: body.name,
-        role: 'INSTRUCTOR',
+        role: ROLES.INSTRUCTOR,
         leads: [],
         needsSetup: false,
         invented: false,
@@ -52,7 +53,7 @@ describe('the door', () => {
     serve({
       'POST /api/setup': () => ({
         name: 'Ada',
-        role: 'INSTRUCTOR',
+        role: ROLES.INSTRUCTOR,
         leads: [],
         needsSetup: false,
         invented: false,

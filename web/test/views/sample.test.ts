@@ -2,6 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import SamplePanel from '@/views/first/SamplePanel.vue'
 import { show } from '../page'
+import { ROLES } from '../roles'
 import { askedOf, serve } from '../server'
 
 const said = vi.hoisted(() => ({ agreed: true }))
@@ -12,7 +13,7 @@ const OPEN = {
   state: 'OPEN',
   port: 9123,
   password: 'k7 & lamps',
-  people: [{ name: 'Wilma Otterspoor', role: 'INSTRUCTOR' }],
+  people: [{ name: 'Wilma Otterspoor', role: ROLES.INSTRUCTOR }],
 }
 
 describe('a sample club', () => {

@@ -40,7 +40,7 @@ async function copy() {
 
 <template>
   <el-popover
-    v-if="session.isInstructor && offers.length"
+    v-if="session.may('SHARE') && offers.length"
     v-model:visible="open"
     trigger="click"
     :width="340"

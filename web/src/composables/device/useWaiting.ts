@@ -9,6 +9,9 @@ import { useSession } from '@/composables/people/useSession'
 
 type Sheet = Schemas['ClassSheet']
 
+const NO_PROPOSALS: Schemas['ProposalList'] = { open: [], decided: [] }
+const NO_QUESTIONS: Schemas['QuestionList'] = { asked: [], answered: [] }
+
 /**
  * What waits for whoever is signed in, counted for the head of every page. Which version of a plan one
  * has read is kept on this device.
@@ -19,8 +22,8 @@ export const useWaiting = defineStore('waiting', () => {
 
   const { data, problem, loading, load } = useLoad(async () => {
     const [proposals, questions, agenda] = await Promise.all([
-      ask(api.GET('/api/proposals')),
-      ask(api.GET('/api/questions')),
+      session.may('PROPOSE') ? ask(api.GET('/api/proposals')) : NO_PROPOSALS,
+      session.may('LEAD') ? ask(api.GET('/api/questions')) : NO_QUESTIONS,
       ask(api.GET('/api/classes')),
     ])
     const plans = agenda.coming.flatMap((one) => (one.planned ? [one.planned] : []))
@@ -33,7 +36,7 @@ export const useWaiting = defineStore('waiting', () => {
     const led = plans.filter((one) => session.isMe(one.leader))
     return {
       ...rest,
-      decided: session.isInstructor ? [] : decided,
+      decided: decided.filter((one) => session.isMe(one.by)),
       changed: led.filter((one) => seen.value[one.id] !== undefined && seen.value[one.id] < one.version),
       leaderless: plans.filter((one) => !one.leader && !one.recorded),
     }
@@ -41,8 +44,8 @@ export const useWaiting = defineStore('waiting', () => {
   const count = computed(() => {
     const now = all.value
     if (!now) return 0
-    const proposals = session.isInstructor ? now.open.length : 0
-    const leaderless = session.isInstructor ? now.leaderless.length : 0
+    const proposals = now.open.filter((one) => session.mayDecide(one.thing)).length
+    const leaderless = session.may('LEAD') && session.may('EVERY_CLASS') ? now.leaderless.length : 0
     return proposals + leaderless + now.asked.length + now.changed.length
   })
 
@@ -53,14 +56,14 @@ export const useWaiting = defineStore('waiting', () => {
 
   let soon: ReturnType<typeof setTimeout> | undefined
   useLive().listen((changed) => {
-    if (!session.mayLead) return
+    if (!session.isAsked) return
     const matters = !changed || ['PROPOSAL', 'NOTE', 'CLASS', 'CALENDAR'].includes(changed.thing)
     if (!matters) return
     clearTimeout(soon)
     soon = setTimeout(() => void load(), 500)
   })
   watch(
-    () => session.mayLead && session.name,
+    () => session.isAsked && session.name,
     (now) => now && void load(),
     { immediate: true },
   )

@@ -1,24 +1,23 @@
 import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
-import { useSession } from '@/composables/people/useSession'
+import { useSession, type Ability } from '@/composables/people/useSession'
 import { LEVEL_WORDS } from '@/domain/labels'
 import { day } from '@/domain/time'
 import type { Findable } from '@/domain/find'
 
-type Least = 'anybody' | 'leads' | 'instructor' | 'owner'
 interface PageOf extends Omit<Findable, 'kind'> {
   kind: 'page' | 'action'
-  least: Least
+  ability: Ability
 }
 
 const of =
   (kind: PageOf['kind']) =>
-  (title: string, to: string, note = '', least: Least = 'anybody'): PageOf => ({
+  (title: string, to: string, note = '', ability: Ability = 'READ'): PageOf => ({
     kind,
     title,
     to,
     note,
-    least,
+    ability,
   })
 const page = of('page')
 const action = of('action')
@@ -34,22 +33,22 @@ const PAGES: PageOf[] = [
   page('Taught and danced', '/groups/taught', 'history record'),
   page('Terms', '/terms', 'plan weeks'),
   page('Socials', '/socials', 'evening set list'),
-  page('Waiting', '/waiting', 'proposals questions', 'leads'),
+  page('Waiting', '/waiting', 'proposals questions', 'PROPOSE'),
   page('Print room', '/print', 'paper cards'),
-  page('Files in and out', '/files', 'import export csv zip spreadsheet calendar playlist', 'instructor'),
+  page('Files in and out', '/files', 'import export csv zip spreadsheet calendar playlist', 'FILES'),
   page('Handbook', '/handbook', 'help how'),
-  page('Club', '/club', 'people backups file', 'owner'),
-  page('What was done', '/club/log', 'log audit', 'owner'),
+  page('Club', '/club', 'people backups file', 'PEOPLE'),
+  page('What was done', '/club/log', 'log audit', 'CLUB'),
   page('What is new', '/news', 'version release changes'),
   page('My account', '/account', 'password devices calendar links'),
   page('Steadiness', '/run-through/steady', 'beat device check'),
-  action('Write a dance', '/dances/new/write', 'new add', 'leads'),
-  action('Build a dance from figures', '/dances/new/build', 'new add', 'leads'),
-  action('Read sheets', '/dances/read', 'new import paste pdf', 'leads'),
-  action('Add a song', '/songs/new', 'new', 'instructor'),
-  action('First evening', '/first', 'begin groups starter dances', 'instructor'),
-  action('Open a sample club', '/first', 'demo explore look around invented', 'instructor'),
-  action('Second screen', '/screen', 'show dancers', 'anybody'),
+  action('Write a dance', '/dances/new/write', 'new add', 'PROPOSE'),
+  action('Build a dance from figures', '/dances/new/build', 'new add', 'PROPOSE'),
+  action('Read sheets', '/dances/read', 'new import paste pdf', 'PROPOSE'),
+  action('Add a song', '/songs/new', 'new', 'CHANGE_DANCES'),
+  action('First evening', '/first', 'begin groups starter dances', 'PLAN'),
+  action('Open a sample club', '/first', 'demo explore look around invented', 'PLAN'),
+  action('Second screen', '/screen', 'show dancers'),
 ]
 
 /** Everything that can be gone to by its name: pages, dances, songs, groups, classes, figures. */
@@ -58,13 +57,7 @@ export function useFindable() {
   const things = ref<Findable[]>([])
   const problem = ref('')
 
-  const may: Record<Least, () => boolean> = {
-    anybody: () => true,
-    leads: () => session.mayLead,
-    instructor: () => session.isInstructor,
-    owner: () => session.isOwner,
-  }
-  const pages = computed<Findable[]>(() => PAGES.filter((one) => may[one.least]()))
+  const pages = computed<Findable[]>(() => PAGES.filter((one) => session.may(one.ability)))
   const all = computed(() => [...pages.value, ...things.value])
 
   async function load() {

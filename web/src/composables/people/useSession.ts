@@ -5,12 +5,9 @@ import { forgetAnswers, forgetUnused, keepFor, lastKept } from '@/composables/de
 import { dropCopies, isOwnedBy, useOwner } from '@/composables/device/own'
 import { api, ask, type Schemas } from '@/api/client'
 
-export type Role = NonNullable<Schemas['Session']['role']>
+export type Ability = Schemas['AbilityView']['ability']
 
 type Person = Pick<Schemas['ClubPerson'], 'id' | 'name'>
-
-/** Each may do what the ones after it may. */
-const ROLES: Role[] = ['OWNER', 'INSTRUCTOR', 'CO_INSTRUCTOR', 'VIEWER']
 
 /** Who is signed in on this browser. */
 export const useSession = defineStore('session', () => {
@@ -22,18 +19,20 @@ export const useSession = defineStore('session', () => {
     return id === undefined || name === undefined ? undefined : { id, name }
   })
   const isMe = (one: Person | undefined) => one !== undefined && one.id === session.value?.id
-  const isAtLeast = (least: Role) =>
-    session.value?.role !== undefined && ROLES.indexOf(session.value.role) <= ROLES.indexOf(least)
-  const isOwner = computed(() => isAtLeast('OWNER'))
-  const isInstructor = computed(() => isAtLeast('INSTRUCTOR'))
-  /** Whether they may lead a class at all; who looks on may not. */
-  const mayLead = computed(() => isAtLeast('CO_INSTRUCTOR'))
-  /** Whether they may change a class that somebody leads. */
-  const mayChangeClass = (leader: Person | undefined) => isInstructor.value || (mayLead.value && isMe(leader))
-  /** Whether they may change what belongs to a group. */
-  const mayChangeGroup = (group: number | undefined) =>
-    isInstructor.value ||
-    (mayLead.value && group !== undefined && (session.value?.leads ?? []).includes(group))
+  const abilities = computed(() => session.value?.role?.abilities ?? [])
+  const may = (ability: Ability) => abilities.value.includes(ability)
+  /** Whether they may do so in a class that somebody leads. */
+  const mayInClass = (ability: Ability, leader: Person | undefined) =>
+    may(ability) && (may('EVERY_CLASS') || isMe(leader))
+  /** Whether they may do so in what belongs to a group. */
+  const mayInGroup = (ability: Ability, group: number | undefined) =>
+    may(ability) &&
+    (may('EVERY_CLASS') || (group !== undefined && (session.value?.leads ?? []).includes(group)))
+  /** Whether they may make a change to such a thing themselves, and so decide on a proposed one. */
+  const mayDecide = (thing: Schemas['ProposedView']['thing']) =>
+    thing === 'CLASS' ? may('LEAD') && may('EVERY_CLASS') : may('CHANGE_DANCES')
+  /** Whether a colleague can ask or propose something to them, or answer what they did. */
+  const isAsked = computed(() => may('LEAD') || may('PROPOSE'))
   /** Whether this is the invented club, for looking around. */
   const invented = computed(() => session.value?.invented ?? false)
   const needsSetup = computed(() => session.value?.needsSetup ?? false)
@@ -46,7 +45,7 @@ export const useSession = defineStore('session', () => {
     isOwnedBy(id === undefined || name === undefined ? undefined : { club, id, name })
     if (id === undefined || name === undefined) return
     takeOver(name, before)
-    await keepFor(`${club}/${id}/${role}`)
+    await keepFor(`${club}/${id}/${role?.code}/${[...abilities.value].sort().join(' ')}`)
   }
 
   async function load() {
@@ -92,11 +91,11 @@ export const useSession = defineStore('session', () => {
     name,
     me,
     isMe,
-    isOwner,
-    isInstructor,
-    mayLead,
-    mayChangeClass,
-    mayChangeGroup,
+    may,
+    mayInClass,
+    mayInGroup,
+    mayDecide,
+    isAsked,
     needsSetup,
     invented,
     load,

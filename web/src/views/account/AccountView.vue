@@ -43,7 +43,7 @@ async function change() {
         <el-button @click="signOut">Sign out here</el-button>
       </template>
     </PageHead>
-    <AwayCard v-if="session.mayLead" />
+    <AwayCard v-if="session.may('LEAD')" />
     <CalendarList />
     <form class="card stack" @submit.prevent="change">
       <h2>Another password</h2>
@@ -88,7 +88,7 @@ async function change() {
         or send it.
       </p>
     </section>
-    <ShareList v-if="session.isInstructor" />
+    <ShareList v-if="session.may('SHARE')" />
     <TokenList />
     <SessionList title="Where you are signed in" />
   </div>

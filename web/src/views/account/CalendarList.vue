@@ -14,7 +14,7 @@ const session = useSession()
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/calendars')))
 const groups = useLoad(() => ask(api.GET('/api/groups')))
 const { busy, run } = useDo()
-const chosen = ref<'MINE' | 'CLUB' | number>(session.mayLead ? 'MINE' : 'CLUB')
+const chosen = ref<'MINE' | 'CLUB' | number>(session.may('LEAD') ? 'MINE' : 'CLUB')
 const word = ref('')
 const path = computed(() => `/api/calendars/${word.value}/classes.ics`)
 const address = computed(() => location.origin + path.value)
@@ -64,7 +64,7 @@ async function takeBack(id: number) {
     </SecretLink>
     <form v-else class="row" @submit.prevent="make">
       <el-select v-model="chosen" aria-label="Whose classes" style="width: 240px">
-        <el-option v-if="session.mayLead" value="MINE" label="Those that I lead" />
+        <el-option v-if="session.may('LEAD')" value="MINE" label="Those that I lead" />
         <el-option value="CLUB" label="All of the club" />
         <el-option v-for="one in groups.data.value ?? []" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>

@@ -5,7 +5,6 @@ import { api, ask, type Schemas } from '@/api/client'
 import FormField from '@/components/form-field/FormField.vue'
 import { useEntry } from '@/composables/evening/useEntry'
 import { useSession } from '@/composables/people/useSession'
-import { ROLES } from '@/views/club/roles'
 import TheDoor from './TheDoor.vue'
 
 /** Where an invitation leads. */
@@ -38,8 +37,7 @@ onMounted(async () => {
   <TheDoor @enter="enter">
     <h1>Join the club</h1>
     <p v-if="welcome" class="quiet">
-      {{ welcome.by.name }} invites you as {{ ROLES[welcome.role].name.toLowerCase() }}:
-      {{ ROLES[welcome.role].may }}.
+      {{ welcome.by.name }} invites you as {{ welcome.role.name.toLowerCase() }}: {{ welcome.role.may }}.
     </p>
     <template v-if="welcome">
       <FormField label="Your name" hint="as colleagues know you">

@@ -5,7 +5,7 @@ import FormField from '@/components/form-field/FormField.vue'
 import PageState from '@/components/page-state/PageState.vue'
 import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
-import { useSession } from '@/composables/people/useSession'
+import { useSession, type Ability } from '@/composables/people/useSession'
 import { ago, moment } from '@/domain/time'
 
 /** Words by which programs of one's own ask in one's name; each for something, and for a while. */
@@ -17,6 +17,13 @@ const SCOPES: Record<Scope, string> = {
 }
 const DAYS = [30, 90, 366]
 const session = useSession()
+const OF_USE: Record<Scope, Ability[]> = {
+  READ: ['READ'],
+  LEAD: ['LEAD', 'LOG', 'TEACH', 'PROPOSE'],
+  WRITE: ['CHANGE_DANCES', 'PLAN', 'CALENDAR'],
+}
+/** A program may never more than whoever it is of. */
+const isOfUse = (scope: Scope) => OF_USE[scope].some((one) => session.may(one))
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/tokens')))
 const { busy, run } = useDo()
 const form = reactive<Schemas['TokenForm']>({ label: '', scope: 'READ', days: 90 })
@@ -70,7 +77,7 @@ async function takeBack(id: number) {
       <FormField label="It may">
         <el-select v-model="form.scope" style="width: 290px">
           <template v-for="(words, scope) in SCOPES" :key="scope">
-            <el-option v-if="scope === 'READ' || session.mayLead" :value="scope" :label="words" />
+            <el-option v-if="isOfUse(scope)" :value="scope" :label="words" />
           </template>
         </el-select>
       </FormField>

@@ -36,7 +36,7 @@ function passed(coming: Schemas['Coming']): boolean {
       <template v-if="data">
         <p v-if="data.coming.length === 0" class="card">
           There are no groups yet, so there are no classes.
-          <template v-if="session.isInstructor"
+          <template v-if="session.may('PLAN')"
             ><RouterLink to="/first">The first evening</RouterLink> leads from here to the first
             class.</template
           >
@@ -70,7 +70,7 @@ function passed(coming: Schemas['Coming']): boolean {
               </ol>
               <div class="row">
                 <RouterLink
-                  v-if="passed(one) && session.mayChangeClass(one.planned.leader)"
+                  v-if="passed(one) && session.mayInClass('LOG', one.planned.leader)"
                   :to="`/classes/${one.planned.id}/log`"
                 >
                   <el-button type="primary" tag="span">Write it down</el-button>
@@ -80,7 +80,10 @@ function passed(coming: Schemas['Coming']): boolean {
                     >Open the running order</el-button
                   >
                 </RouterLink>
-                <RouterLink v-if="session.mayLead && !passed(one)" :to="`/classes/${one.planned.id}/brief`">
+                <RouterLink
+                  v-if="session.may('LEAD') && !passed(one)"
+                  :to="`/classes/${one.planned.id}/brief`"
+                >
                   <el-button tag="span">Brief</el-button>
                 </RouterLink>
                 <RouterLink
@@ -91,7 +94,7 @@ function passed(coming: Schemas['Coming']): boolean {
                 </RouterLink>
               </div>
             </template>
-            <el-button v-else-if="session.mayLead" type="primary" :loading="busy" @click="plan(one)"
+            <el-button v-else-if="session.may('LEAD')" type="primary" :loading="busy" @click="plan(one)"
               >Plan {{ one.minutes }} minutes</el-button
             >
           </li>
@@ -107,7 +110,7 @@ function passed(coming: Schemas['Coming']): boolean {
             </li>
           </ul>
         </section>
-        <RemovedList v-if="session.mayLead" thing="CLASS" @back="load" />
+        <RemovedList v-if="session.may('LEAD')" thing="CLASS" @back="load" />
       </template>
     </PageState>
   </div>

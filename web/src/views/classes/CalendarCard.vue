@@ -56,7 +56,7 @@ const takeDown = (one: Schemas['ThemeView']) =>
   <section v-if="data" class="card stack" aria-label="Over the weeks">
     <div class="row spread">
       <h2>Over the weeks</h2>
-      <span v-if="session.isInstructor" class="row no-print">
+      <span v-if="session.may('CALENDAR')" class="row no-print">
         <el-button size="small" @click="adding = adding === 'theme' ? undefined : 'theme'"
           >Put up a theme</el-button
         >
@@ -122,7 +122,7 @@ const takeDown = (one: Schemas['ThemeView']) =>
         <b>{{ one.name }}</b>
         <span class="quiet after">{{ span(one) }}: dances with {{ one.tags.join(', ') }}</span>
         <button
-          v-if="session.isInstructor"
+          v-if="session.may('CALENDAR')"
           class="plain-button no-print"
           type="button"
           :aria-label="`Take down ${one.name}`"
@@ -135,7 +135,7 @@ const takeDown = (one: Schemas['ThemeView']) =>
         <b>No class</b><span class="after">{{ span(one) }}</span>
         <span class="quiet after">{{ groupName(one.group) }}{{ one.note ? `, ${one.note}` : '' }}</span>
         <button
-          v-if="session.isInstructor"
+          v-if="session.may('CALENDAR')"
           class="plain-button no-print"
           type="button"
           :aria-label="`Open ${span(one)} again`"

@@ -43,7 +43,7 @@ const title = (dance: number) => dances.data.value?.find((one) => one.id === dan
 const { busy, run } = useDo()
 const session = useSession()
 const may = computed(
-  () => !!sheet.value && !sheet.value.recorded && session.mayChangeClass(sheet.value.leader),
+  () => !!sheet.value && !sheet.value.recorded && session.mayInClass('LEAD', sheet.value.leader),
 )
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const { value, change } = useOrderValue(
@@ -195,17 +195,20 @@ async function remove() {
                 >
                 <el-button text @click="remove">Remove class</el-button>
               </template>
-              <RouterLink v-if="sheet.canRecord && may" :to="`/classes/${id}/log`">
+              <RouterLink
+                v-if="sheet.canRecord && session.mayInClass('LOG', sheet.leader)"
+                :to="`/classes/${id}/log`"
+              >
                 <el-button tag="span">Write it down</el-button>
               </RouterLink>
-              <el-button v-if="session.mayLead && !may && !suggesting" @click="suggesting = true"
+              <el-button v-if="session.may('PROPOSE') && !may && !suggesting" @click="suggesting = true"
                 >Propose a change</el-button
               >
               <ShareKey
                 :offers="[{ words: 'The plan of this class', what: { kind: 'PLAN', classId: id } }]"
               />
               <RouterLink :to="`/print?class=${id}`"><el-button tag="span">Print…</el-button></RouterLink>
-              <RouterLink v-if="session.mayLead" :to="`/classes/${id}/brief`">
+              <RouterLink v-if="session.may('LEAD')" :to="`/classes/${id}/brief`">
                 <el-button tag="span">Brief</el-button>
               </RouterLink>
               <RouterLink :to="`/classes/${id}/floor`">
@@ -283,7 +286,7 @@ async function remove() {
               v-if="sheet.recorded"
               :sheet
               :busy
-              :may="session.mayChangeClass(sheet.leader)"
+              :may="session.mayInClass('LOG', sheet.leader)"
               @take-back="takeBack"
             />
             <WorthCard v-else :value :change :kept="kept.size" :busy :may @propose="propose" />

@@ -12,14 +12,14 @@ const { data, load } = useLoad(() =>
   ask(api.GET('/api/classes/{id}/stand-ins', { params: { path: { id: props.sheet.id } } })),
 )
 const choosing = ref(false)
-const may = computed(() => session.mayChangeClass(props.sheet.leader))
+const may = computed(() => session.mayInClass('LEAD', props.sheet.leader))
 const mine = computed(() => session.isMe(props.sheet.leader))
 const me = computed(() => data.value?.people.find((one) => session.isMe(one.person)))
 const mayTake = computed(() => !mine.value && data.value?.open === true && (me.value?.free ?? false))
 
 watch(
   () => [props.sheet.id, props.sheet.version],
-  () => session.mayLead && !props.sheet.recorded && load(),
+  () => session.may('LEAD') && !props.sheet.recorded && load(),
   { immediate: true },
 )
 
@@ -44,7 +44,7 @@ function choose(person?: Schemas['ClubPerson']) {
     <el-button
       v-if="mayTake"
       size="small"
-      :type="session.isInstructor ? 'default' : 'primary'"
+      :type="session.may('EVERY_CLASS') ? 'default' : 'primary'"
       :loading="busy"
       @click="choose(session.me)"
       >I lead it</el-button

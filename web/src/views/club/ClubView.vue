@@ -5,6 +5,7 @@ import SessionList from '@/views/account/SessionList.vue'
 import BackupPanel from './BackupPanel.vue'
 import ClubFilePanel from './ClubFilePanel.vue'
 import PeoplePanel from './PeoplePanel.vue'
+import RolesPanel from './RolesPanel.vue'
 
 const session = useSession()
 </script>
@@ -12,10 +13,13 @@ const session = useSession()
 <template>
   <div class="stack">
     <PageHead title="Club">
-      <p class="quiet">Who leads here, where they are signed in, and the copies of what the club knows</p>
+      <p class="quiet">
+        Who leads here, what they may, where they are signed in, and the copies of what the club knows
+      </p>
     </PageHead>
-    <template v-if="session.isOwner">
-      <PeoplePanel />
+    <PeoplePanel v-if="session.may('PEOPLE')" />
+    <template v-if="session.may('CLUB')">
+      <RolesPanel />
       <BackupPanel />
       <ClubFilePanel />
       <SessionList title="Signed in" />

@@ -8,7 +8,6 @@ import { useLoad } from '@/composables/page/useLoad'
 import { moment } from '@/domain/time'
 import RoleSelect from './RoleSelect.vue'
 import SecretLink from '@/components/secret-link/SecretLink.vue'
-import { ROLES } from './roles'
 
 /** Ways into the club: one link for one person. */
 const { data, problem, loading, load } = useLoad(() => ask(api.GET('/api/invitations')))
@@ -55,7 +54,7 @@ async function revoke(id: number) {
           <span>
             <strong>{{ one.name || 'Anybody with the link' }}</strong>
             <span class="quiet">
-              as {{ ROLES[one.role].name.toLowerCase() }}, until {{ moment(one.goodUntil) }}</span
+              as {{ one.role.name.toLowerCase() }}, until {{ moment(one.goodUntil) }}</span
             >
           </span>
           <el-button size="small" :loading="busy" @click="revoke(one.id)">Take back</el-button>

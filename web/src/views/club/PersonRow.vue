@@ -8,7 +8,6 @@ import { useSession } from '@/composables/people/useSession'
 import { ago } from '@/domain/time'
 import RoleSelect from './RoleSelect.vue'
 import SecretLink from '@/components/secret-link/SecretLink.vue'
-import { ROLES } from './roles'
 
 /** Somebody of the club: called otherwise, given another role, a new password, or taken out. */
 const props = defineProps<{ person: Schemas['Colleague'] }>()
@@ -19,12 +18,12 @@ const editing = ref(false)
 const leaving = ref(false)
 const forget = ref(false)
 const word = ref('')
-const draft = reactive({ name: '', role: props.person.role })
+const draft = reactive({ name: '', role: props.person.role.code })
 const isMe = computed(() => session.isMe(props.person))
 const path = computed(() => ({ path: { id: props.person.id } }))
 
 function edit() {
-  Object.assign(draft, { name: props.person.name, role: props.person.role })
+  Object.assign(draft, { name: props.person.name, role: props.person.role.code })
   editing.value = true
 }
 
@@ -64,7 +63,7 @@ async function remove() {
       <span
         ><strong>{{ person.name }}</strong
         >{{ ' ' }}
-        <span class="quiet">{{ ROLES[person.role].name }}: {{ ROLES[person.role].may }}</span>
+        <span class="quiet">{{ person.role.name }}: {{ person.role.may }}</span>
         <span v-if="isMe" class="quiet"> · you</span>
         <span v-else-if="person.lastSeen" class="quiet">
           · last seen {{ ago(person.lastSeen, Date.now()) }}</span

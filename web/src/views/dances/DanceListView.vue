@@ -26,7 +26,7 @@ onMounted(() => Promise.all([list.load(), choices.load(), groups.load()]))
 <template>
   <div class="stack">
     <PageHead title="Dances">
-      <template v-if="session.isInstructor" #actions>
+      <template v-if="session.may('CHANGE_DANCES')" #actions>
         <RouterLink to="/dances/new">
           <el-button type="primary" tag="span">New dance</el-button>
         </RouterLink>
@@ -94,7 +94,7 @@ onMounted(() => Promise.all([list.load(), choices.load(), groups.load()]))
     <PageState :loading :problem :ready="all !== undefined" @again="list.load">
       <p v-if="all === 0" class="card">
         There are no dances yet.
-        <template v-if="session.isInstructor"
+        <template v-if="session.may('CHANGE_DANCES')"
           >Begin with <RouterLink to="/dances/new">your first dance</RouterLink>: type its steps as you would
           read them aloud; bring <RouterLink to="/dances/read">the sheets you have</RouterLink>; or take some
           of <RouterLink to="/first">twelve easy ones</RouterLink>.</template
@@ -104,7 +104,7 @@ onMounted(() => Promise.all([list.load(), choices.load(), groups.load()]))
       <LongList v-slot="{ row }" :rows="dances" :row-height="ROW_HEIGHT" @end="list.more">
         <DanceRow :dance="row" />
       </LongList>
-      <RemovedList v-if="session.isInstructor" thing="DANCE" @back="list.load" />
+      <RemovedList v-if="session.may('CHANGE_DANCES')" thing="DANCE" @back="list.load" />
     </PageState>
   </div>
 </template>

@@ -29,10 +29,10 @@ async function save() {
 </script>
 
 <template>
-  <p v-if="data && (data.length || session.isInstructor)" class="row no-print">
+  <p v-if="data && (data.length || session.may('CHANGE_DANCES'))" class="row no-print">
     <template v-if="!editing">
       <span v-for="tag in data" :key="tag" class="chip">{{ tag }}</span>
-      <button v-if="session.isInstructor" type="button" class="plain-button" @click="edit">
+      <button v-if="session.may('CHANGE_DANCES')" type="button" class="plain-button" @click="edit">
         {{ data.length ? 'Change tags' : 'Add tags' }}
       </button>
     </template>

@@ -77,7 +77,7 @@ const help = {
 const editor = ref<InstanceType<typeof StepEditor>>()
 
 /** An instructor saves; a co-instructor proposes a change of what is there. */
-const mayWrite = computed(() => session.isInstructor || (session.mayLead && !!sheet.value))
+const mayWrite = computed(() => session.may('CHANGE_DANCES') || (session.may('PROPOSE') && !!sheet.value))
 const wanted = computed(() => (route.params.id ? Number(route.params.id) : undefined))
 /** A new dance in which nothing has been written yet: there is nothing to be mended either. */
 const untouched = computed(() => !sheet.value && !changed.value)
@@ -136,7 +136,7 @@ const pile = usePile()
 /** A sheet that is pasted into a dance in which nothing stands yet is read as a sheet. */
 async function pasted(event: ClipboardEvent) {
   const words = event.clipboardData?.getData('text/plain') ?? ''
-  if (!untouched.value || !session.isInstructor || !looksLikeSheet(words)) return
+  if (!untouched.value || !session.may('CHANGE_DANCES') || !looksLikeSheet(words)) return
   event.preventDefault()
   event.stopPropagation()
   if (await run(() => pile.paste(words))) await router.push('/dances/read')
@@ -145,7 +145,7 @@ async function pasted(event: ClipboardEvent) {
 function onKey(event: KeyboardEvent) {
   if ((event.ctrlKey || event.metaKey) && event.key === 's') {
     event.preventDefault()
-    if (session.isInstructor && changed.value) void save()
+    if (session.may('CHANGE_DANCES') && changed.value) void save()
   }
 }
 </script>
@@ -176,7 +176,7 @@ function onKey(event: KeyboardEvent) {
             <div class="row spread">
               <el-radio-group v-model="side" aria-label="Beside the dance">
                 <el-radio-button label="Write" value="write" />
-                <el-radio-button v-if="session.isInstructor" label="Build" value="build" />
+                <el-radio-button v-if="session.may('CHANGE_DANCES')" label="Build" value="build" />
                 <el-radio-button label="Floor" value="floor" />
                 <el-radio-button v-if="printed.data.value?.version" label="Sheet" value="printed" />
               </el-radio-group>
@@ -187,7 +187,7 @@ function onKey(event: KeyboardEvent) {
             <DraftNote :restored @discard="dance.text.discard()" />
             <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
             <SectionBuilder
-              v-if="side === 'build' && session.isInstructor"
+              v-if="side === 'build' && session.may('CHANGE_DANCES')"
               :reading="reading"
               :text="text"
               :fresh="readText === text"
@@ -226,7 +226,7 @@ function onKey(event: KeyboardEvent) {
               @mend="editor?.mend($event)"
             />
             <StepEditor
-              v-if="side === 'write' || !session.isInstructor || !printed.data.value?.version"
+              v-if="side === 'write' || !session.may('CHANGE_DANCES') || !printed.data.value?.version"
               v-show="side === 'write' || (side === 'printed' && !printed.data.value?.version)"
               ref="editor"
               v-model="text"
@@ -236,7 +236,7 @@ function onKey(event: KeyboardEvent) {
               :readonly="!mayWrite || !!clash"
               :outside="dance.text.outside.value"
             />
-            <div v-if="session.isInstructor" class="row spread">
+            <div v-if="session.may('CHANGE_DANCES')" class="row spread">
               <el-button
                 type="primary"
                 :disabled="(!changed && !!sheet) || !!clash"
@@ -288,7 +288,7 @@ function onKey(event: KeyboardEvent) {
           :id="sheet.id"
           thing="DANCE"
           :version="sheet.version"
-          :may-bring-back="session.isInstructor && !changed && !clash"
+          :may-bring-back="session.may('CHANGE_DANCES') && !changed && !clash"
           @bring-back="(to) => run(() => dance.bringBack(to), `Version ${to} is back.`)"
         />
         <FigureDrawer v-model="explained" />

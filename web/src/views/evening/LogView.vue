@@ -146,7 +146,7 @@ async function again() {
           This class is written down already, by {{ data.sheet.recordedBy?.name }}. Take the record back on
           <RouterLink :to="`/classes/${id}`">its page</RouterLink> to correct it.
         </p>
-        <p v-else-if="!session.mayChangeClass(data.sheet.leader)" class="card">
+        <p v-else-if="!session.mayInClass('LOG', data.sheet.leader)" class="card">
           {{ data.sheet.leader?.name ?? 'Nobody yet' }} leads this class, and writes it down. If it was you,
           take it over on <RouterLink :to="`/classes/${id}`">its page</RouterLink> first.
         </p>

@@ -31,7 +31,7 @@ const TABLES = [
           ><el-button tag="span" size="small">Take along</el-button></a
         >
       </li>
-      <li v-if="session.isOwner" class="row spread">
+      <li v-if="session.may('CLUB')" class="row spread">
         <span><b>Everything</b> <span class="quiet after">the whole club as one file</span></span>
         <RouterLink to="/club">Club</RouterLink>
       </li>

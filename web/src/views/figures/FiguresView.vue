@@ -75,7 +75,7 @@ const EXAMPLE = `figure barn turn
             <LevelMark :level="figure.level" />
           </div>
           <p class="quiet">{{ figure.say }}</p>
-          <label v-if="session.isInstructor && figure.names.length > 1" class="row quiet">
+          <label v-if="session.may('CHANGE_DANCES') && figure.names.length > 1" class="row quiet">
             we say
             <el-select
               :model-value="figure.call"
@@ -94,7 +94,7 @@ const EXAMPLE = `figure barn turn
     </section>
     <p v-if="families.length === 0" class="card">No figure is called that.</p>
 
-    <section v-if="session.isInstructor && club" class="halves">
+    <section v-if="session.may('CHANGE_DANCES') && club" class="halves">
       <ClubText which="own-figures" title="Our own figures" keep="Keep these figures" @kept="reload">
         <p class="quiet">
           Written like the book: F is the leading foot, O the other, a dash no foot. For example:

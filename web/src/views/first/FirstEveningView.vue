@@ -48,7 +48,7 @@ async function added() {
         list.
       </p>
     </PageHead>
-    <ClubFilePanel v-if="session.isOwner && club.data.value?.empty" />
+    <ClubFilePanel v-if="session.may('CLUB') && club.data.value?.empty" />
     <FirstStep :number="1" title="Your groups" :done="!!groups.data.value?.length">
       <p>The people who meet on one evening of the week, and roughly how far they are.</p>
       <ul class="rows">
@@ -79,10 +79,10 @@ async function added() {
       <StarterDances v-if="choosing" @taken="dances.load" />
       <div v-else class="row"><el-button @click="choosing = true">Choose easy ones</el-button></div>
     </FirstStep>
-    <FirstStep v-if="session.isOwner" :number="3" title="Who leads with you" :done="false" optional>
+    <FirstStep v-if="session.may('PEOPLE')" :number="3" title="Who leads with you" :done="false" optional>
       <InvitePanel />
     </FirstStep>
-    <FirstStep :number="session.isOwner ? 4 : 3" title="The first class" :done="planned.length > 0">
+    <FirstStep :number="session.may('PEOPLE') ? 4 : 3" title="The first class" :done="planned.length > 0">
       <p v-if="!coming.length">As soon as there is a group, its next evening stands here.</p>
       <ul class="rows">
         <li v-for="one in coming" :key="one.group" class="row spread">

@@ -5,7 +5,6 @@ import { api, ask } from '@/api/client'
 import { confirmed } from '@/composables/page/confirm'
 import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
-import { ROLES } from '@/views/club/roles'
 
 /** An invented club to look around in, beside one's own; it is removed again. */
 const LOOK_AGAIN_MS = 1000
@@ -68,7 +67,7 @@ const door = (name: string) =>
         <ul class="rows">
           <li v-for="one in sample.people" :key="one.name">
             <a :href="door(one.name)" target="_blank" rel="noopener">{{ one.name }}</a>
-            <span class="quiet after">{{ ROLES[one.role].name }}</span>
+            <span class="quiet after">{{ one.role.name }}</span>
           </li>
         </ul>
         <p class="quiet">

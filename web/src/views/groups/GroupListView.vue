@@ -29,7 +29,7 @@ async function added() {
       <template #actions>
         <RouterLink to="/groups/taught"><el-button tag="span">Taught and danced</el-button></RouterLink>
         <RouterLink to="/groups/matrix"><el-button tag="span">Dances and groups</el-button></RouterLink>
-        <el-button v-if="session.isInstructor" type="primary" @click="adding = !adding">New group</el-button>
+        <el-button v-if="session.may('PLAN')" type="primary" @click="adding = !adding">New group</el-button>
       </template>
     </PageHead>
     <GroupForm v-if="adding" @done="added" @cancel="adding = false" />
@@ -61,7 +61,7 @@ async function added() {
           </RouterLink>
         </li>
       </ul>
-      <RemovedList v-if="session.isInstructor" thing="GROUP" @back="load" />
+      <RemovedList v-if="session.may('PLAN')" thing="GROUP" @back="load" />
     </PageState>
   </div>
 </template>

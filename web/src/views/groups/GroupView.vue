@@ -23,6 +23,7 @@ import { day, dueWords, hourMinute } from '@/domain/time'
 import EntryForm from './EntryForm.vue'
 import GroupForm from './GroupForm.vue'
 import NextCard from './NextCard.vue'
+import HeadsCard from './HeadsCard.vue'
 import RegisterCard from './RegisterCard.vue'
 import RequestsCard from './RequestsCard.vue'
 import RulingLine from './RulingLine.vue'
@@ -36,7 +37,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 /** Whether one may write in its record. */
-const may = computed(() => session.mayChangeGroup(id.value))
+const may = computed(() => session.mayInGroup('LOG', id.value))
 const TERM_DAYS = 120
 const since = computed(() => {
   const from = new Date(`${data.value?.today ?? '2000-01-01'}T12:00:00Z`)
@@ -186,7 +187,7 @@ async function written() {
                 },
               ]"
             />
-            <template v-if="session.isInstructor">
+            <template v-if="session.may('PLAN')">
               <el-button text @click="remove">Remove</el-button>
               <el-button @click="editing = !editing">Change group</el-button>
             </template>
@@ -270,7 +271,7 @@ async function written() {
                     </div>
                     <div v-if="open === one.dance" class="why">
                       <ReasonList :reasons="one.reasons" ordered />
-                      <RulingLine :group="id" :one :may @done="load" />
+                      <RulingLine :group="id" :one :may="session.mayInGroup('LEAD', id)" @done="load" />
                       <ul class="entries">
                         <li v-for="entry in one.entries" :key="entry.id">
                           <strong>{{ day(entry.date) }}</strong>
@@ -293,10 +294,11 @@ async function written() {
           </div>
           <aside class="stack no-print">
             <NextCard :group="id" />
-            <template v-if="session.mayLead">
+            <template v-if="session.may('DANCERS')">
               <RequestsCard :group="id" />
               <RegisterCard :group="id" :today="data.today" :may @changed="load" />
             </template>
+            <HeadsCard v-else-if="session.may('HEADS')" :group="id" />
           </aside>
         </div>
         <ProgressCard :group="id" />
@@ -305,7 +307,7 @@ async function written() {
           :id="data.group.id"
           thing="GROUP"
           :version="data.group.version"
-          :may-bring-back="session.isInstructor"
+          :may-bring-back="session.may('PLAN')"
           @bring-back="bringBack"
         />
       </template>

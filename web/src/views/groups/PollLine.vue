@@ -33,7 +33,7 @@ async function count(poll: Schemas['PollView']) {
     <div class="row spread">
       <b>Poll: {{ poll.devices }} {{ poll.devices === 1 ? 'has' : 'have' }} voted</b>
       <el-button
-        v-if="session.isInstructor"
+        v-if="session.may('PLAN')"
         size="small"
         :disabled="busy || !poll.devices"
         @click="count(poll)"

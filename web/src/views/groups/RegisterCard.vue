@@ -5,7 +5,7 @@ import { confirmed } from '@/composables/page/confirm'
 import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
 import { useSession } from '@/composables/people/useSession'
-import { day } from '@/domain/time'
+import HeadsBars from './HeadsBars.vue'
 
 /** Who comes to the group: names, heads or nothing, as the club chooses. */
 const props = defineProps<{ group: number; today: string; may: boolean }>()
@@ -16,13 +16,10 @@ const { data, load } = useLoad(() =>
   ask(api.GET('/api/groups/{id}/register', { params: { path: { id: props.group } } })),
 )
 const KINDS = { NOTHING: 'nothing', HEADS: 'how many came', NAMES: 'names' } as const
-const SHOWN = 8
 const name = ref('')
 const on = ref(props.today)
 const heads = ref<number>()
 const there = ref<number[]>([])
-const recent = computed(() => (data.value?.came ?? []).slice(-SHOWN))
-const most = computed(() => Math.max(1, ...recent.value.map((one) => one.heads)))
 const written = computed(() => data.value?.came.find((one) => one.day === on.value))
 
 watch(() => props.group, load, { immediate: true })
@@ -74,7 +71,7 @@ async function write() {
   <section class="card stack" aria-label="Who comes">
     <h2>Who comes</h2>
     <template v-if="data">
-      <p v-if="session.isInstructor" class="row">
+      <p v-if="session.may('PLAN')" class="row">
         This group keeps
         <el-select
           :model-value="data.kind"
@@ -87,13 +84,7 @@ async function write() {
         </el-select>
       </p>
       <p v-else class="quiet">This group keeps {{ KINDS[data.kind] }}.</p>
-      <ol v-if="recent.length" class="bars" :aria-label="`How many came, the last ${recent.length} classes`">
-        <li v-for="one in recent" :key="one.day" :title="`${day(one.day)}: ${one.heads}`">
-          <b class="number">{{ one.heads }}</b>
-          <span class="bar" :style="{ height: `${(one.heads / most) * 44}px` }" />
-          <small>{{ day(one.day).replace(/^\w+ /, '') }}</small>
-        </li>
-      </ol>
+      <HeadsBars :came="data.came" />
       <form v-if="data.kind !== 'NOTHING'" class="stack" @submit.prevent="write">
         <p class="row">
           <el-input
@@ -147,30 +138,6 @@ async function write() {
 </template>
 
 <style scoped>
-.bars {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  gap: var(--space-2);
-  align-items: end;
-}
-.bars li {
-  display: grid;
-  justify-items: center;
-  align-content: end;
-  flex: 1;
-}
-.bar {
-  width: 100%;
-  background: var(--accent);
-  border-radius: 3px 3px 0 0;
-}
-.bars small {
-  font-size: var(--size-1);
-  color: var(--text-soft);
-  white-space: nowrap;
-}
 .names {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -179,17 +146,5 @@ async function write() {
   display: flex;
   align-items: center;
   justify-content: space-between;
-}
-@media (max-width: 400px) {
-  .bars {
-    gap: 2px;
-  }
-  .bars li {
-    min-width: 0;
-  }
-  .bars small {
-    white-space: normal;
-    text-align: center;
-  }
 }
 </style>

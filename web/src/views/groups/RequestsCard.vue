@@ -3,11 +3,13 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useDo } from '@/composables/page/useDo'
 import { useLoad } from '@/composables/page/useLoad'
+import { useSession } from '@/composables/people/useSession'
 import { day } from '@/domain/time'
 import PollLine from './PollLine.vue'
 
 /** What the group has asked for: who, when, and what has been answered since. */
 const props = defineProps<{ group: number }>()
+const session = useSession()
 const { busy, run } = useDo()
 const list = useLoad(() =>
   ask(api.GET('/api/groups/{id}/requests', { params: { path: { id: props.group } } })),
@@ -45,7 +47,7 @@ async function drop(request: number) {
   <section class="card stack" aria-label="Asked for">
     <div class="row spread">
       <h2>Asked for</h2>
-      <el-button size="small" @click="asking = !asking">Add</el-button>
+      <el-button v-if="session.may('LOG')" size="small" @click="asking = !asking">Add</el-button>
     </div>
     <PollLine :key="group" :group @counted="list.load" />
     <form v-if="asking" class="ask" @submit.prevent="add">
@@ -70,6 +72,7 @@ async function drop(request: number) {
           }}<template v-if="one.note">. {{ one.note }}</template></span
         >
         <button
+          v-if="session.may('LOG')"
           class="plain-button"
           type="button"
           :aria-label="`Drop ${one.title}, asked for by ${one.askedBy}`"

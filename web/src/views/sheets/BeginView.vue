@@ -30,7 +30,7 @@ const unfinished = localStorage.getItem(draftKey('dance-new')) !== null
         <p class="quiet">
           It is read as instructors word it. What is not sure is asked; the sheet stays beside the dance.
         </p>
-        <DropPlace v-if="session.isInstructor" large />
+        <DropPlace v-if="session.may('CHANGE_DANCES')" large />
         <p v-else class="quiet">An instructor can read sheets in.</p>
       </section>
       <div class="stack">

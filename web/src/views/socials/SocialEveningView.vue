@@ -32,6 +32,7 @@ const id = computed(() => Number(route.params.id))
 const social = useSocial(() => id.value)
 const { data: sheet, problem, loading, load, proposed, names } = social
 const session = useSession()
+const mayRecord = computed(() => session.may('LOG') && session.may('EVERY_CLASS'))
 const { busy, run } = useDo()
 useWakeLock()
 const now = ref(Date.now())
@@ -115,7 +116,7 @@ async function record() {
           </p>
         </section>
         <p v-else-if="on" class="card">
-          That was the last one on the list.<template v-if="!session.isInstructor && !sheet.recorded">
+          That was the last one on the list.<template v-if="!mayRecord && !sheet.recorded">
             An instructor writes into the record of every group what was danced.</template
           >
         </p>
@@ -136,7 +137,7 @@ async function record() {
                 <span class="quiet">{{ who(line) }}</span>
               </span>
               <el-button
-                v-if="session.mayLead"
+                v-if="session.may('LEAD')"
                 size="small"
                 :disabled="busy || sheet.recorded"
                 :aria-label="`Now: ${calledOf(line)}`"
@@ -148,7 +149,7 @@ async function record() {
         </details>
         <p v-if="sheet.recorded" class="quiet">What was danced is in the record of every group.</p>
       </main>
-      <footer v-if="session.mayLead && !sheet.recorded" class="foot">
+      <footer v-if="session.may('LEAD') && !sheet.recorded" class="foot">
         <div class="keys">
           <button
             class="huge narrow"
@@ -163,7 +164,7 @@ async function record() {
             Play<small>{{ titleOf(next) }}</small>
           </button>
           <button
-            v-else-if="session.isInstructor"
+            v-else-if="mayRecord"
             class="huge yes"
             type="button"
             :disabled="busy || !on"
@@ -176,7 +177,7 @@ async function record() {
           <el-button :loading="busy" :disabled="!coming.length" @click="planRest">{{
             late > 0 ? `${late} min late: plan the rest` : 'Plan the rest anew'
           }}</el-button>
-          <el-button v-if="next && on && session.isInstructor" text :disabled="busy" @click="record"
+          <el-button v-if="next && on && mayRecord" text :disabled="busy" @click="record"
             >It is over</el-button
           >
         </div>

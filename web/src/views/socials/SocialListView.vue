@@ -22,7 +22,7 @@ onMounted(load)
     <PageHead title="Socials" back="Classes" back-to="/classes">
       <p class="quiet">Evenings on which several groups dance together, and nobody sits for long</p>
       <template #actions>
-        <el-button v-if="session.isInstructor && !adding" type="primary" @click="adding = true"
+        <el-button v-if="session.may('PLAN') && !adding" type="primary" @click="adding = true"
           >New social</el-button
         >
       </template>

@@ -27,7 +27,7 @@ const editing = ref(false)
 const dance = ref<number>()
 watch(id, load, { immediate: true })
 /** What is in the record does not change any more. */
-const may = computed(() => session.mayLead && !sheet.value?.recorded)
+const may = computed(() => session.may('LEAD') && !sheet.value?.recorded)
 const lines = computed(() => sheet.value?.order.lines ?? [])
 const coming = computed(() => toCome(lines.value))
 const waits = computed(() =>
@@ -123,7 +123,7 @@ const print = () => window.print()
             <a :href="`/api/socials/${id}/xspf`" download>Playlist</a>
           </template>
         </PageHead>
-        <div v-if="session.mayLead" class="row no-print">
+        <div v-if="session.may('LEAD')" class="row no-print">
           <el-button
             v-if="may"
             :type="coming.length ? 'default' : 'primary'"
@@ -131,10 +131,10 @@ const print = () => window.print()
             @click="run(() => social.plan())"
             >{{ coming.length ? 'Look for a better order' : 'Plan the order' }}</el-button
           >
-          <el-button v-if="may && session.isInstructor && !editing" @click="editing = true"
+          <el-button v-if="may && session.may('PLAN') && !editing" @click="editing = true"
             >Who and when</el-button
           >
-          <el-button v-if="session.isInstructor" text @click="remove">Remove</el-button>
+          <el-button v-if="session.may('PLAN')" text @click="remove">Remove</el-button>
         </div>
         <SocialForm v-if="editing" class="no-print" :social="id" @done="framed" @cancel="editing = false" />
         <ProposedOrder

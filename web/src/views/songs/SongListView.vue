@@ -32,7 +32,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
       <template #actions>
         <a href="/api/songs/export/csv" download>Save as CSV</a>
         <a href="/api/songs/export/xspf" download>Save as playlist</a>
-        <template v-if="session.isInstructor">
+        <template v-if="session.may('CHANGE_DANCES')">
           <el-button @click="importing = true">Import</el-button>
           <RouterLink to="/songs/new"><el-button type="primary" tag="span">New song</el-button></RouterLink>
         </template>
@@ -106,7 +106,7 @@ const narrowed = computed(() => JSON.stringify(filter.value) !== JSON.stringify(
           <span v-if="row.explicitWords" class="chip">explicit words</span>
         </RouterLink>
       </LongList>
-      <RemovedList v-if="session.isInstructor" thing="SONG" @back="load" />
+      <RemovedList v-if="session.may('CHANGE_DANCES')" thing="SONG" @back="load" />
     </PageState>
     <SongImport v-model="importing" @done="load" />
   </div>

@@ -113,9 +113,9 @@ async function remove() {
           <SongForm
             v-model="entry"
             :reading="reading.data.value"
-            :disabled="!(session.isInstructor || (session.mayLead && card)) || !!clash"
+            :disabled="!(session.may('CHANGE_DANCES') || (session.may('PROPOSE') && card)) || !!clash"
           />
-          <div v-if="session.isInstructor" class="row spread">
+          <div v-if="session.may('CHANGE_DANCES')" class="row spread">
             <el-button type="primary" native-type="submit" :loading="busy" :disabled="!changed || !!clash">
               {{ card ? 'Save' : 'Keep this song' }}
             </el-button>
@@ -128,7 +128,7 @@ async function remove() {
             }}</span>
             <el-button v-if="card" text @click="remove">Remove</el-button>
           </div>
-          <div v-else-if="session.mayLead && card" class="row spread">
+          <div v-else-if="session.may('PROPOSE') && card" class="row spread">
             <el-button
               type="primary"
               :loading="busy"
@@ -165,7 +165,7 @@ async function remove() {
         :id="card.id"
         thing="SONG"
         :version="card.version"
-        :may-bring-back="session.isInstructor && !changed && !clash"
+        :may-bring-back="session.may('CHANGE_DANCES') && !changed && !clash"
         @bring-back="(to) => run(() => song.bringBack(to), `Version ${to} is back.`)"
       />
     </PageState>

@@ -44,7 +44,7 @@ const group = ref<number | undefined>(Number(route.query.group) || undefined)
 const minutes = ref(Number(route.query.minutes) || 20)
 const school = ref(route.query.school as School | undefined)
 const session = useSession()
-const may = computed(() => session.mayChangeGroup(group.value))
+const may = computed(() => session.mayInGroup('TEACH', group.value))
 const teach = useTeach(dance, group, minutes, school, () => may.value)
 const { sheet, drills, problem, loading, undone, own, saved, unsaved } = teach
 const { clash } = teach.order

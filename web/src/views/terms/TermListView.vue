@@ -20,7 +20,7 @@ onMounted(load)
     <PageHead title="Terms" back="Classes" back-to="/classes">
       <p class="quiet">Which dances each group gets before the term ends, and who leads</p>
       <template #actions>
-        <el-button v-if="session.isInstructor && !adding" type="primary" @click="adding = true"
+        <el-button v-if="session.may('PLAN') && !adding" type="primary" @click="adding = true"
           >New term</el-button
         >
       </template>

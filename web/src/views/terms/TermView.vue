@@ -22,7 +22,7 @@ const id = computed(() => Number(route.params.id))
 const term = useTerm(() => id.value)
 const { data: sheet, problem, loading, load, job, names } = term
 const session = useSession()
-const may = computed(() => session.isInstructor)
+const may = computed(() => session.may('PLAN'))
 const { busy, run } = useDo()
 const dances = useLoad(() => ask(api.GET('/api/dances')))
 const chosen = ref<Chosen>()

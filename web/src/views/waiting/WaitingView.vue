@@ -27,7 +27,9 @@ const STATES = { TAKEN: 'taken over', DECLINED: 'declined', WITHDRAWN: 'withdraw
           changed come here.
         </p>
         <section v-if="all.open.length" class="stack" aria-label="Proposals">
-          <h2>{{ session.isInstructor ? 'Proposed changes' : 'Your proposals' }}</h2>
+          <h2>
+            {{ all.open.some((one) => session.mayDecide(one.thing)) ? 'Proposed changes' : 'Your proposals' }}
+          </h2>
           <ProposalCard v-for="one in all.open" :key="one.id" :proposal="one" @changed="load" />
         </section>
         <section v-if="all.asked.length" class="card stack" aria-label="Questions">

@@ -46,8 +46,8 @@ function take(ending: Schemas['EndingView']) {
             </p>
             <pre>{{ ending.lines.join('\n') }}</pre>
             <p class="quiet why">{{ ending.why.text }}</p>
-            <el-button v-if="session.mayLead" size="small" :loading="busy" @click="take(ending)">{{
-              session.isInstructor ? 'Take this one' : 'Propose this one'
+            <el-button v-if="session.may('PROPOSE')" size="small" :loading="busy" @click="take(ending)">{{
+              session.may('CHANGE_DANCES') ? 'Take this one' : 'Propose this one'
             }}</el-button>
           </li>
         </ol>

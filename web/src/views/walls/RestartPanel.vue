@@ -105,8 +105,8 @@ function take(plan: Schemas['PlanView']) {
                     : 'every wall starts on a phrase'
                 }}
               </p>
-              <el-button v-if="session.mayLead" size="small" :loading="busy" @click="take(plan)">{{
-                session.isInstructor ? 'Take this one' : 'Propose this one'
+              <el-button v-if="session.may('PROPOSE')" size="small" :loading="busy" @click="take(plan)">{{
+                session.may('CHANGE_DANCES') ? 'Take this one' : 'Propose this one'
               }}</el-button>
             </li>
           </ol>

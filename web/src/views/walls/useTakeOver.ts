@@ -10,7 +10,7 @@ export function useTakeOver(walls: () => Schemas['Walls'], taken: () => void) {
   const session = useSession()
 
   async function takeOver(stepText: string, title: string, words: string, done: string) {
-    if (!session.isInstructor) {
+    if (!session.may('CHANGE_DANCES')) {
       const { dance, version } = walls()
       const now = await ask(api.GET('/api/dances/{id}', { params: { path: { id: dance } } }))
       await run(async () => {

@@ -62,6 +62,10 @@ public class ClubFileTest extends ServerTest {
     Client.Answer word =
         own.put("/api/figures/vine/word", Client.json("{'word':'grapevine','before':'vine'}"));
     assertEquals(word.status() / 100, 2, word.raw().body());
+    ok(
+        own.post(
+            "/api/roles",
+            Client.json("{'name':'Treasurer','abilities':['HEADS','CALENDAR'],'version':0}")));
     ObjectNode file = file();
     assertTrue(file.get("dances").size() > 15 && file.get("record").size() > 50, "it has a club");
     Installation.fresh()
@@ -87,6 +91,7 @@ public class ClubFileTest extends ServerTest {
                   "/api/dances/1",
                   "/api/groups/1",
                   "/api/matrix",
+                  "/api/roles",
                   "/api/classes/1",
                   "/api/terms/1",
                   "/api/socials/1",
@@ -124,7 +129,7 @@ public class ClubFileTest extends ServerTest {
           Client ada = Installation.setUp(port, "Ada Brook", OWN);
           assertEquals(ada.postBytes("/api/club/file", bytes(file)).status(), 204);
           Client there = Client.signedIn(port, "Ada Brook", OWN);
-          assertEquals(there.get("/api/session").body().get("role").asString(), "OWNER");
+          assertEquals(there.get("/api/session").body().at("/role/code").asString(), "OWNER");
           assertEquals(there.get("/api/people").body().size(), file.get("people").size() + 1);
         });
     Installation.fresh()

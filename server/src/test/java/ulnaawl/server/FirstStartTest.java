@@ -48,11 +48,11 @@ public class FirstStartTest extends ServerTest {
     }
     first = Client.signedIn(port(), winner(), "long enough");
     assertEquals(first.get("/api/dances").body().size(), 0);
-    assertEquals(first.get("/api/session").body().get("role").asString(), "OWNER");
+    assertEquals(first.get("/api/session").body().at("/role/code").asString(), "OWNER");
     assertEquals(join(first, "Bo Finch", "CO_INSTRUCTOR", "long enough").status(), 201);
     assertEquals(join(first, "bo finch", "CO_INSTRUCTOR", "long enough").status(), 409);
     Client second = Client.signedIn(port(), "Bo Finch", "long enough");
-    assertEquals(second.get("/api/session").body().get("role").asString(), "CO_INSTRUCTOR");
+    assertEquals(second.get("/api/session").body().at("/role/code").asString(), "CO_INSTRUCTOR");
     assertEquals(
         nobody().post("/api/setup", setUp("Cy", "long enough", "k7evening")).status(), 409);
   }

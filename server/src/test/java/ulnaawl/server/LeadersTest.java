@@ -109,7 +109,7 @@ public class LeadersTest extends ServerTest {
     assertEquals(
         greta.post("/api/join", join.formatted(word, "Greta Holm", PASSWORD)).status(), 201);
     assertEquals(
-        ok(greta.get("/api/session")).get("role").asString(), "CO_INSTRUCTOR", "signed in");
+        ok(greta.get("/api/session")).at("/role/code").asString(), "CO_INSTRUCTOR", "signed in");
     assertEquals(nobody().post("/api/join/look", look).status(), 422, "once");
 
     String next =

@@ -46,7 +46,7 @@ public class PeopleByNumberTest extends ServerTest {
   }
 
   private long rename(String name, String other) {
-    return become(name, other, person(name).get("role").asString());
+    return become(name, other, person(name).at("/role/code").asString());
   }
 
   private long become(String name, String other, String role) {

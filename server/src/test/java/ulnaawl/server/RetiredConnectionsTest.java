@@ -81,7 +81,7 @@ public class RetiredConnectionsTest {
           List<Column> columns = columns(app.getBean(DSLContext.class));
           List<String> tables = columns.stream().map(Column::table).distinct().toList();
           assertTrue(tables.size() > 40, "tables: " + tables.size());
-          assertTrue(columns.stream().filter(Column::isChoice).count() > 12, "lists of choices");
+          assertTrue(columns.stream().filter(Column::isChoice).count() > 11, "lists of choices");
           try (Connection connection = pool.getConnection();
               Statement statement = connection.createStatement()) {
             connection.setAutoCommit(false);

@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.server.PathContainer;
 import org.springframework.web.util.pattern.PathPatternParser;
@@ -56,14 +59,16 @@ public final class AccessTable {
     if (words.length != 4) {
       throw new IllegalArgumentException("No line of the table of access: " + text);
     }
-    Optional<Role> least =
+    Set<Ability> needs =
         words[2].equals(EVERYBODY)
-            ? Optional.empty()
-            : Optional.of(Role.valueOf(constant(words[2])));
+            ? Set.of()
+            : Stream.of(words[2].split("\\+"))
+                .map(it -> Ability.valueOf(constant(it)))
+                .collect(Collectors.toUnmodifiableSet());
     return new AccessLine(
         HttpMethod.valueOf(words[0]),
         PathPatternParser.defaultInstance.parse(words[1]),
-        least,
+        needs,
         AccessLine.Whose.valueOf(constant(words[3])));
   }
 

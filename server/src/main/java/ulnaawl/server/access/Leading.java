@@ -13,24 +13,24 @@ public interface Leading {
   Set<Long> groupsOf(PersonId person);
 
   /**
-   * Lets an instructor change what belongs to a group, and a co-instructor where they lead there.
+   * Lets somebody change what belongs to a group where they lead there, or may do so everywhere.
    *
    * @throws OwnedByAnother with what would do, else
    */
   default void needGroup(SignedIn me, long group) {
-    if (!me.isAtLeast(Role.INSTRUCTOR) && !groupsOf(me.person()).contains(group)) {
+    if (!me.may(Ability.EVERY_CLASS) && !groupsOf(me.person()).contains(group)) {
       throw new OwnedByAnother(
           "You lead no class of this group; take one of its classes first, or ask an instructor.");
     }
   }
 
   /**
-   * Lets an instructor change a class, and a co-instructor where they lead it.
+   * Lets somebody change a class where they lead it, or may do so in every class.
    *
    * @throws OwnedByAnother with what would do, else
    */
   default void needClass(SignedIn me, long id) {
-    if (!me.isAtLeast(Role.INSTRUCTOR) && !leadsClass(me.person(), id)) {
+    if (!me.may(Ability.EVERY_CLASS) && !leadsClass(me.person(), id)) {
       throw new OwnedByAnother(
           "You do not lead this class; take it over first, or propose what you would change.");
     }

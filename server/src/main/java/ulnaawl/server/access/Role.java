@@ -1,18 +1,35 @@
 package ulnaawl.server.access;
 
-/** What a person may do; each one may do what the ones after it may. */
-public enum Role {
-  /** Everything: people, invitations, backups, what is shared with whom. */
-  OWNER,
-  /** Dances, songs, groups, classes, the record; takes proposals over. */
-  INSTRUCTOR,
-  /** Leads and logs classes, changes their plans and teaches; proposes changes to the rest. */
-  CO_INSTRUCTOR,
-  /** Looks on; sees no names of dancers. */
-  VIEWER;
+import java.io.Serializable;
+import java.util.Collection;
+import java.util.Set;
 
-  /** Whether this one may do what the other one may. */
-  public boolean isAtLeast(Role other) {
-    return compareTo(other) <= 0;
+/**
+ * What somebody may do: a name for a set of abilities.
+ *
+ * @param code by which people have it; it stays when the role is called otherwise
+ * @param may what it may, as people read it
+ * @param abilities with all that they bring
+ */
+public record Role(String code, String name, String may, Set<Ability> abilities)
+    implements Serializable {
+
+  public Role {
+    abilities = Ability.complete(abilities);
+  }
+
+  /** One of the club's own, which says what it may by its abilities. */
+  public static Role own(String code, String name, Collection<Ability> abilities) {
+    Set<Ability> all = Ability.complete(abilities);
+    return new Role(code, name, Ability.inWords(all), all);
+  }
+
+  public boolean may(Ability ability) {
+    return abilities.contains(ability);
+  }
+
+  /** Whether this one may do whatever the other one may. */
+  public boolean covers(Role other) {
+    return abilities.containsAll(other.abilities);
   }
 }

@@ -2,6 +2,7 @@ package ulnaawl.server.access;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.annotation.Bean;
@@ -82,12 +83,12 @@ class Security {
       return new AuthorizationDecision(false);
     }
     Optional<AccessLine> line = table.of(request.getMethod(), request.getRequestURI());
-    if (line.isPresent() && line.get().least().isEmpty()) {
+    if (line.isPresent() && line.get().isForEverybody()) {
       return new AuthorizationDecision(true);
     }
-    Role least = line.flatMap(AccessLine::least).orElse(Role.VIEWER);
     return new AuthorizationDecision(
-        who.getPrincipal() instanceof SignedIn me && me.isAtLeast(least));
+        who.getPrincipal() instanceof SignedIn me
+            && line.map(it -> it.lets(me.role())).orElse(true));
   }
 
   private static boolean isOutOfScope(TokenScopes scopes, HttpServletRequest request) {
@@ -109,15 +110,22 @@ class Security {
     }
     return table
         .of(request.getMethod(), request.getRequestURI())
-        .flatMap(AccessLine::least)
-        .map(least ->
-            switch (least) {
-              case OWNER -> "Only an owner of the club may do this; ask one.";
-              case INSTRUCTOR -> "Only an instructor may do this; ask one of yours.";
-              case CO_INSTRUCTOR -> "Who looks on may not do this; ask an owner of the club.";
-              case VIEWER -> "This is not allowed.";
-            })
+        .filter(it -> !it.isForEverybody())
+        .map(Security::whatItTakes)
         .orElse("This is not allowed.");
+  }
+
+  private static String whatItTakes(AccessLine line) {
+    Role nearest =
+        BuiltInRoles.all().reversed().stream()
+            .filter(line::lets)
+            .findFirst()
+            .orElse(BuiltInRoles.OWNER);
+    return "Your role does not let you do this. It takes one that "
+        + Ability.inWords(line.needs())
+        + ", as that of "
+        + nearest.name().toLowerCase(Locale.ROOT)
+        + " does; ask an owner of the club.";
   }
 
   @Bean

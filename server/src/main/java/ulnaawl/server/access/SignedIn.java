@@ -23,8 +23,7 @@ public record SignedIn(long id, String name, Role role) implements Principal, Se
     return String.valueOf(id);
   }
 
-  /** Whether this person may do what that role may. */
-  public boolean isAtLeast(Role other) {
-    return role.isAtLeast(other);
+  public boolean may(Ability ability) {
+    return role.may(ability);
   }
 }

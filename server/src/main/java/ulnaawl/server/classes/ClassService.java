@@ -16,8 +16,8 @@ import ulnaawl.learning.ClassDays;
 import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
 import ulnaawl.plan.PlanReason;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.Leading;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.calendar.ClosedDays;
 import ulnaawl.server.calendar.Closings;
@@ -122,7 +122,7 @@ public class ClassService {
     GroupRow row = open(group, date, minutes);
     // A co-instructor plans what they lead.
     Optional<PersonId> leader =
-        me.isAtLeast(Role.INSTRUCTOR) ? Optional.empty() : Optional.of(me.person());
+        me.may(Ability.EVERY_CLASS) ? Optional.empty() : Optional.of(me.person());
     return added(
         group, date, leader, new Order(minutes, orders.plan(row, date, minutes, leader)), me);
   }

@@ -5,6 +5,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.ClassController.OrderForm;
 import ulnaawl.server.groups.GroupService;
@@ -25,6 +26,11 @@ class ProposedClasses implements Proposable {
   @Override
   public Thing thing() {
     return Thing.CLASS;
+  }
+
+  @Override
+  public boolean mayChange(SignedIn me) {
+    return me.may(Ability.LEAD) && me.may(Ability.EVERY_CLASS);
   }
 
   @Override

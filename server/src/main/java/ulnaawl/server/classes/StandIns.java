@@ -12,7 +12,7 @@ import ulnaawl.handover.StandIn.Colleague;
 import ulnaawl.handover.StandIn.Hindrance;
 import ulnaawl.handover.StandIn.Planned;
 import ulnaawl.people.PersonId;
-import ulnaawl.server.access.Role;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.calendar.AwayRow;
 import ulnaawl.server.groups.GroupService;
@@ -63,7 +63,7 @@ class StandIns {
     return StandIn.of(
         plan,
         people.everybody().stream()
-            .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+            .filter(it -> it.role().may(Ability.LEAD))
             .filter(it -> !row.ledBy().equals(Optional.of(it.person())))
             .map(it ->
                 new Colleague(

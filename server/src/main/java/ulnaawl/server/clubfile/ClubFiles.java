@@ -17,6 +17,7 @@ import ulnaawl.formats.json.Fault;
 import ulnaawl.formats.json.ListFile;
 import ulnaawl.formats.json.Unreadable;
 import ulnaawl.people.PersonId;
+import ulnaawl.server.access.BuiltInRoles;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -36,6 +37,11 @@ class ClubFiles {
 
   private static final Logger LOG = LoggerFactory.getLogger(ClubFiles.class);
   private static final String PEOPLE = "people";
+
+  /** Rows that a club has when it was set up just now, by list. */
+  private static final Map<String, Integer> NEW_CLUB =
+      Map.of(PEOPLE, 1, "roles", BuiltInRoles.all().size());
+
   private static final String LOG_OF_CHANGES = "log";
 
   private final ClubFileStore store;
@@ -93,7 +99,7 @@ class ClubFiles {
     return store.lists().stream()
         .map(ClubList::name)
         .filter(it -> !it.equals(LOG_OF_CHANGES))
-        .allMatch(it -> store.count(it) <= (it.equals(PEOPLE) ? 1 : 0));
+        .allMatch(it -> store.count(it) <= NEW_CLUB.getOrDefault(it, 0));
   }
 
   private void needEmpty() {

@@ -91,6 +91,7 @@ class EarlierFile {
       if (!heard.faults().isEmpty()) {
         return heard.faults();
       }
+      store.clear(); // what its tables begin with
       store.numberFrom(heard.greatest());
       connection.setAutoCommit(false);
       RowsIn rows = new RowsIn(store, "");

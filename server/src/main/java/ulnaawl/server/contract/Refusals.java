@@ -66,7 +66,7 @@ class Refusals {
     List<Refusal> table = table();
     Set<String> open =
         AccessTable.read().lines().stream()
-            .filter(it -> it.least().isEmpty())
+            .filter(it -> it.isForEverybody())
             .map(AccessLine::name)
             .collect(Collectors.toSet());
     return api -> {

@@ -2,6 +2,7 @@ package ulnaawl.server.dances;
 
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.proposals.Proposable;
@@ -16,6 +17,11 @@ class ProposedDances implements Proposable {
   @Override
   public Thing thing() {
     return Thing.DANCE;
+  }
+
+  @Override
+  public boolean mayChange(SignedIn me) {
+    return me.may(Ability.CHANGE_DANCES);
   }
 
   @Override

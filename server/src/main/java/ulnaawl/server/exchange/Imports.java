@@ -99,6 +99,7 @@ class Imports {
     for (Chosen one :
         chosen.stream().sorted(Comparator.comparingInt(Chosen::number)).distinct().toList()) {
       Seen seen = seen(look, one);
+      seen.kind().need(me);
       Thing thing = new Thing(seen.kind(), taken(look, seen, me));
       // A song that stands in the files twice is one thing to be undone.
       things.merge(thing.key(), thing, Thing::and);
@@ -151,6 +152,7 @@ class Imports {
     if (!store.undone(id, me.person(), today.moment())) {
       throw Problem.conflict("This has been undone already, or never came.");
     }
+    store.things(id).forEach(it -> it.kind().need(me));
     List<Left> left = new ArrayList<>();
     for (Thing thing : store.things(id)) {
       incoming(thing.kind())

@@ -26,6 +26,7 @@ import ulnaawl.handover.PastClass;
 import ulnaawl.learning.Stage;
 import ulnaawl.people.PersonId;
 import ulnaawl.plan.ClassLine.Kind;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.classes.ClassRow;
 import ulnaawl.server.classes.ClassService;
@@ -209,7 +210,7 @@ class BriefController {
 
   private static BriefNoteView note(NoteRow row, SignedIn me) {
     boolean asked = row.asked().equals(Optional.of(me.person()));
-    boolean instructor = me.isAtLeast(ulnaawl.server.access.Role.INSTRUCTOR);
+    boolean instructor = me.may(Ability.EVERY_CLASS);
     return new BriefNoteView(
         row.id(),
         row.text(),

@@ -9,8 +9,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.people.PeopleNames;
 import ulnaawl.people.PersonId;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.OwnedByAnother;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.groups.GroupRow;
 import ulnaawl.server.groups.GroupService;
@@ -74,7 +74,7 @@ public class Notes {
     if (row.asked().isEmpty()) {
       throw Problem.rejected("This is a note; nobody was asked.");
     }
-    if (!row.asked().equals(Optional.of(me.person())) && !me.isAtLeast(Role.INSTRUCTOR)) {
+    if (!row.asked().equals(Optional.of(me.person())) && !me.may(Ability.EVERY_CLASS)) {
       throw new OwnedByAnother("You were not asked; " + names.of(row.asked().get()) + " was.");
     }
     String clean = text.strip();
@@ -91,7 +91,7 @@ public class Notes {
   @Transactional
   void remove(long id, SignedIn me) {
     NoteRow row = find(id);
-    if (!row.by().equals(me.person()) && !me.isAtLeast(Role.INSTRUCTOR)) {
+    if (!row.by().equals(me.person()) && !me.may(Ability.EVERY_CLASS)) {
       throw new OwnedByAnother("You did not write this; " + names.of(row.by()) + " did.");
     }
     store.remove(id, today.moment());

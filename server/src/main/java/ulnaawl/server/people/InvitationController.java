@@ -27,9 +27,11 @@ import ulnaawl.server.access.SignedIn;
 class InvitationController {
 
   private final Invitations invitations;
+  private final Roles roles;
 
   /** Somebody to invite; the name may be left empty. */
-  record InvitationForm(@NotNull @Size(max = 60) String name, @NotNull Role role) {}
+  record InvitationForm(
+      @NotNull @Size(max = 60) String name, @NotNull @Size(max = 20) String role) {}
 
   /** An invitation that is open; moments in universal time. */
   record InvitationView(
@@ -51,7 +53,7 @@ class InvitationController {
   @ResponseStatus(HttpStatus.CREATED)
   InvitationLink make(
       @Valid @RequestBody InvitationForm form, @AuthenticationPrincipal SignedIn me) {
-    return new InvitationLink(invitations.make(form.name(), form.role(), me));
+    return new InvitationLink(invitations.make(form.name(), roles.wanted(form.role()), me));
   }
 
   @DeleteMapping("/{id}")

@@ -9,7 +9,6 @@ import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import ulnaawl.people.PersonId;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.tables.tables.records.InvitationRecord;
 
 /** Invitations in the database; one that was used or revoked is deleted. */
@@ -18,6 +17,7 @@ import ulnaawl.server.tables.tables.records.InvitationRecord;
 class InvitationStore {
 
   private final DSLContext database;
+  private final RoleStore roles;
 
   /** Those that are still good, the newest first. */
   List<Invitation> good(LocalDateTime now) {
@@ -25,7 +25,7 @@ class InvitationStore {
         .selectFrom(INVITATION)
         .where(INVITATION.GOOD_UNTIL.gt(now))
         .orderBy(INVITATION.ID.desc())
-        .fetch(InvitationStore::invitation);
+        .fetch(this::invitation);
   }
 
   void add(String digest, Invitation made) {
@@ -34,7 +34,7 @@ class InvitationStore {
         .set(INVITATION.WORD_DIGEST, digest)
         .set(INVITATION.NAME, made.name())
         .set(INVITATION.FOR_PERSON, made.back().orElse(null))
-        .set(INVITATION.ROLE, made.role().name())
+        .set(INVITATION.ROLE, made.role().code())
         .set(INVITATION.MADE_BY, made.madeBy())
         .set(INVITATION.MADE_AT, made.madeAt())
         .set(INVITATION.GOOD_UNTIL, made.goodUntil())
@@ -46,7 +46,7 @@ class InvitationStore {
         .selectFrom(INVITATION)
         .where(INVITATION.WORD_DIGEST.eq(digest).and(INVITATION.GOOD_UNTIL.gt(now)))
         .forUpdate()
-        .fetchOptional(InvitationStore::invitation);
+        .fetchOptional(this::invitation);
   }
 
   /** Whether it was there. */
@@ -63,12 +63,12 @@ class InvitationStore {
     database.deleteFrom(INVITATION).where(INVITATION.GOOD_UNTIL.le(now)).execute();
   }
 
-  private static Invitation invitation(InvitationRecord row) {
+  private Invitation invitation(InvitationRecord row) {
     return new Invitation(
         row.getId(),
         row.getName(),
         Optional.ofNullable(row.getForPerson()),
-        Role.valueOf(row.getRole()),
+        roles.of(row.getRole()),
         row.getMadeBy(),
         row.getMadeAt(),
         row.getGoodUntil());

@@ -42,6 +42,7 @@ public class Invitations {
   /** The word of a new link; it is said once, and no copy of it is kept. */
   @Transactional
   String make(String name, Role role, SignedIn by) {
+    Roles.needCovers(by, role);
     store.deleteOld(today.moment());
     if (good().size() >= MOST) {
       throw Problem.rejected("Up to " + MOST + " invitations are open at a time; revoke some.");

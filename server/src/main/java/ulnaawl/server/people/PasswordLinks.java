@@ -5,6 +5,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.server.access.Secrets;
+import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.platform.Today;
 
@@ -21,10 +22,12 @@ public class PasswordLinks {
 
   /** The word of a new link for somebody; it is said once, and no copy of it is kept. */
   @Transactional
-  String make(long person) {
-    if (people.find(person).isEmpty()) {
-      throw Problem.gone("This person is not in the club any more.");
-    }
+  String make(long person, SignedIn by) {
+    Person found =
+        people
+            .find(person)
+            .orElseThrow(() -> Problem.gone("This person is not in the club any more."));
+    Roles.needCovers(by, found.role());
     String word = Secrets.word();
     store.keep(person, Secrets.digest(word), today.moment().plus(GOOD_FOR));
     return word;

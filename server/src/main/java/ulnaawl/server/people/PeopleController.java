@@ -33,6 +33,7 @@ class PeopleController {
 
   private final PeopleService people;
   private final PasswordLinks links;
+  private final Roles roles;
 
   /** A colleague, as an owner sees one; the moment to the hour, in universal time. */
   record Colleague(long id, String name, Role role, int version, @Nullable LocalDateTime lastSeen) {
@@ -47,7 +48,8 @@ class PeopleController {
   }
 
   /** What a colleague is called and may do from now on. */
-  record ColleagueChange(@NotBlank @Size(max = 60) String name, @NotNull Role role, int version) {}
+  record ColleagueChange(
+      @NotBlank @Size(max = 60) String name, @NotNull @Size(max = 20) String role, int version) {}
 
   /** The end of a link's address; the person at the other end chooses a password with it. */
   record PasswordLink(String word) {}
@@ -88,7 +90,8 @@ class PeopleController {
       @PathVariable long id,
       @Valid @RequestBody ColleagueChange change,
       @AuthenticationPrincipal SignedIn me) {
-    return Colleague.of(people.change(id, change.version(), change.name(), change.role(), me));
+    return Colleague.of(
+        people.change(id, change.version(), change.name(), roles.wanted(change.role()), me));
   }
 
   @DeleteMapping("/{id}")
@@ -103,7 +106,7 @@ class PeopleController {
 
   @PostMapping("/{id}/password-link")
   @ResponseStatus(HttpStatus.CREATED)
-  PasswordLink link(@PathVariable long id) {
-    return new PasswordLink(links.make(id));
+  PasswordLink link(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+    return new PasswordLink(links.make(id, me));
   }
 }

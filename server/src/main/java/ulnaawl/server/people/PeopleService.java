@@ -10,6 +10,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.people.PeopleNames;
 import ulnaawl.people.PersonId;
+import ulnaawl.server.access.Ability;
+import ulnaawl.server.access.BuiltInRoles;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
@@ -68,7 +70,7 @@ public class PeopleService {
   /** All who may lead a class. */
   public List<PersonId> leaders() {
     return store.all().stream()
-        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .filter(it -> it.role().may(Ability.LEAD))
         .map(Person::person)
         .toList();
   }
@@ -123,7 +125,7 @@ public class PeopleService {
     } catch (DuplicateKeyException second) {
       throw Problem.conflict(SET_UP_ALREADY);
     }
-    SignedIn first = add(name, password, Role.OWNER, Optional.empty());
+    SignedIn first = add(name, password, BuiltInRoles.OWNER, Optional.empty());
     events.publishEvent(new ClubSetUp(first.name()));
     return first;
   }
@@ -194,9 +196,10 @@ public class PeopleService {
   Person change(long id, int version, String name, Role role, SignedIn by) {
     List<Long> owners = store.holdOwners();
     Person before = existing(id);
+    Roles.needCovers(by, before.role(), role);
     String clean = Names.clean(name);
     checkFree(clean, id);
-    if (role != Role.OWNER) {
+    if (!role.equals(BuiltInRoles.OWNER)) {
       keepOne(owners, id);
     }
     if (!store.change(id, version, clean, role)) {
@@ -215,6 +218,7 @@ public class PeopleService {
   void remove(long id, int version, boolean forget, SignedIn by) {
     List<Long> owners = store.holdOwners();
     Person person = existing(id);
+    Roles.needCovers(by, person.role());
     if (id == by.id()) {
       throw Problem.rejected("Another owner has to take you out of the club.");
     }
@@ -284,7 +288,7 @@ public class PeopleService {
     store.becomeClub(Secrets.word());
     Optional<Person> same = store.named(owner.name());
     if (same.isPresent()) {
-      if (same.get().role() != Role.OWNER) {
+      if (!same.get().role().equals(BuiltInRoles.OWNER)) {
         throw Problem.rejected(
             owner.name() + " is no owner in this file; set up with the name of one, or another.");
       }
@@ -292,7 +296,7 @@ public class PeopleService {
       return same.get().person();
     }
     checkFree(owner.name(), 0);
-    long id = store.add(owner.name(), owner.passwordHash(), Role.OWNER, today.moment());
+    long id = store.add(owner.name(), owner.passwordHash(), BuiltInRoles.OWNER, today.moment());
     PersonId person = new PersonId(id);
     log(person, Action.ADDED, person);
     return person;
@@ -312,7 +316,7 @@ public class PeopleService {
   /** Somebody who may lead; refused where they are not in the club. */
   public PersonId leader(PersonId person) {
     return find(person.number())
-        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .filter(it -> it.role().may(Ability.LEAD))
         .map(Person::person)
         .orElseThrow(() ->
             Problem.rejected(
@@ -323,7 +327,7 @@ public class PeopleService {
   /** Somebody who may lead, by the name that a table has; refused where nobody is called so. */
   public PersonId leaderNamed(String name) {
     return named(name)
-        .filter(it -> it.role().isAtLeast(Role.CO_INSTRUCTOR))
+        .filter(it -> it.role().may(Ability.LEAD))
         .map(Person::person)
         .orElseThrow(() ->
             Problem.rejected(

@@ -14,6 +14,7 @@ import org.jooq.Record2;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import ulnaawl.people.PersonId;
+import ulnaawl.server.access.BuiltInRoles;
 import ulnaawl.server.access.Role;
 import ulnaawl.server.platform.Names;
 import ulnaawl.server.platform.ReadsAll;
@@ -33,6 +34,7 @@ class PeopleStore implements ReadsAll {
       PERSON.LOOK_KEY.isNull().and(PERSON.NAME_KEY.isNotNull());
 
   private final DSLContext database;
+  private final RoleStore roles;
 
   boolean isEmpty() {
     return database.fetchCount(PERSON) == 0;
@@ -44,7 +46,7 @@ class PeopleStore implements ReadsAll {
         .selectFrom(PERSON)
         .where(PERSON.ACTIVE.isTrue())
         .orderBy(PERSON.NAME_KEY)
-        .fetch(PeopleStore::person);
+        .fetch(this::person);
   }
 
   /** What everybody is called who is or was of the club and is not to be forgotten. */
@@ -70,7 +72,7 @@ class PeopleStore implements ReadsAll {
         .selectFrom(PERSON)
         .where(PERSON.ACTIVE.isNull().and(PERSON.NAME.isNotNull()))
         .orderBy(PERSON.NAME, PERSON.ID)
-        .fetch(PeopleStore::person);
+        .fetch(this::person);
   }
 
   /** Somebody who has left and is named in the records. */
@@ -97,7 +99,7 @@ class PeopleStore implements ReadsAll {
   }
 
   private Optional<Person> one(Condition condition) {
-    return database.selectFrom(PERSON).where(condition).fetchOptional(PeopleStore::person);
+    return database.selectFrom(PERSON).where(condition).fetchOptional(this::person);
   }
 
   /** The owners there are; until the transaction ends nobody else changes who they are. */
@@ -105,7 +107,7 @@ class PeopleStore implements ReadsAll {
     return database
         .select(PERSON.ID)
         .from(PERSON)
-        .where(PERSON.ACTIVE.isTrue().and(PERSON.ROLE.eq(Role.OWNER.name())))
+        .where(PERSON.ACTIVE.isTrue().and(PERSON.ROLE.eq(BuiltInRoles.OWNER.code())))
         .orderBy(PERSON.ID)
         .forUpdate()
         .fetch(PERSON.ID);
@@ -153,7 +155,7 @@ class PeopleStore implements ReadsAll {
     values.setName(name);
     values.setNameKey(Names.key(name));
     values.setLookKey(Names.look(name));
-    values.setRole(role.name());
+    values.setRole(role.code());
     return values;
   }
 
@@ -179,7 +181,7 @@ class PeopleStore implements ReadsAll {
   void comeBack(Person person, String passwordHash, Role role) {
     PersonRecord values = new PersonRecord();
     values.setPasswordHash(passwordHash);
-    values.setRole(role.name());
+    values.setRole(role.code());
     ROWS.changeAndShow(database, person.id(), person.version(), values);
   }
 
@@ -209,12 +211,16 @@ class PeopleStore implements ReadsAll {
     return database.fetchExists(PERSON, NO_LOOK);
   }
 
-  private static Person person(PersonRecord row) {
+  private Person person(PersonRecord row) {
+    return person(row, roles.of(row.getRole()));
+  }
+
+  private static Person person(PersonRecord row, Role role) {
     return new Person(
         row.getId(),
         row.getName(),
         row.getPasswordHash(),
-        Role.valueOf(row.getRole()),
+        role,
         row.getVersion(),
         row.getActive() != null,
         Optional.ofNullable(row.getLastSeen()));
@@ -222,6 +228,6 @@ class PeopleStore implements ReadsAll {
 
   @Override
   public void readAll() {
-    database.selectFrom(PERSON).where(PERSON.NAME.isNotNull()).forEach(PeopleStore::person);
+    database.selectFrom(PERSON).where(PERSON.NAME.isNotNull()).forEach(this::person);
   }
 }

@@ -9,6 +9,9 @@ public interface Proposable {
   /** The kind of thing. */
   Thing thing();
 
+  /** Whether somebody may make such a change themselves, and so decide on one. */
+  boolean mayChange(SignedIn me);
+
   /** What it is called now; a problem where it is not there. */
   String title(long id);
 

@@ -9,7 +9,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.people.PeopleNames;
 import ulnaawl.server.access.OwnedByAnother;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
@@ -44,7 +43,7 @@ public class Proposals {
     takers.forEach(it -> this.takers.put(it.thing(), it));
   }
 
-  /** What waits: everything for an instructor, one's own for whoever proposes. */
+  /** What waits: one's own, and what one may decide on. */
   public List<ProposalRow> openFor(SignedIn me) {
     return store.open().stream().filter(it -> maySee(it, me)).toList();
   }
@@ -54,8 +53,19 @@ public class Proposals {
     return store.decided(LATELY).stream().filter(it -> maySee(it, me)).toList();
   }
 
-  private static boolean maySee(ProposalRow row, SignedIn me) {
-    return me.isAtLeast(Role.INSTRUCTOR) || row.by().equals(me.person());
+  private boolean maySee(ProposalRow row, SignedIn me) {
+    return row.by().equals(me.person()) || mayDecide(row, me);
+  }
+
+  private boolean mayDecide(ProposalRow row, SignedIn me) {
+    return taker(row.thing()).mayChange(me);
+  }
+
+  private void needDecider(ProposalRow row, SignedIn me) {
+    if (!mayDecide(row, me)) {
+      throw new OwnedByAnother(
+          "On a proposal decides whoever may change the thing itself; an instructor may.");
+    }
   }
 
   ProposalRow get(long id, SignedIn me) {
@@ -107,6 +117,7 @@ public class Proposals {
   @Transactional
   ProposalRow take(long id, int version, Optional<String> content, SignedIn me) {
     ProposalRow row = get(id, me);
+    needDecider(row, me);
     decide(row, State.TAKEN, "", me);
     content.ifPresent(it -> taker(row.thing()).take(row.thingId(), version, it, me));
     return get(id, me);
@@ -115,6 +126,7 @@ public class Proposals {
   @Transactional
   ProposalRow decline(long id, String answer, SignedIn me) {
     ProposalRow row = get(id, me);
+    needDecider(row, me);
     decide(row, State.DECLINED, answer.strip(), me);
     return get(id, me);
   }

@@ -76,6 +76,16 @@ class RegisterController {
     return new CameView(day, who.heads(), names, version);
   }
 
+  /** How many came on a day. */
+  record HeadsView(LocalDate day, int heads) {}
+
+  /** How many came, for whoever does not see who. */
+  @GetMapping("/heads")
+  @KeepAnswer
+  List<HeadsView> heads(@PathVariable long id) {
+    return register(id).came().stream().map(it -> new HeadsView(it.day(), it.heads())).toList();
+  }
+
   @PutMapping("/register")
   RegisterView keep(
       @PathVariable long id,

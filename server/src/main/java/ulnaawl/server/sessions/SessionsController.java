@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import ulnaawl.server.access.Role;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.Person;
@@ -63,7 +63,7 @@ class SessionsController {
   }
 
   private static boolean maySee(SignedIn me, OpenSession session) {
-    return me.isAtLeast(Role.OWNER) || session.person() == me.id();
+    return me.may(Ability.CLUB) || session.person() == me.id();
   }
 
   private static SessionView view(OpenSession open, Person person, HttpSession here) {

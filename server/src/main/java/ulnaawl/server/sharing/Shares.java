@@ -9,8 +9,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ulnaawl.people.PeopleNames;
 import ulnaawl.people.PersonId;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.OwnedByAnother;
-import ulnaawl.server.access.Role;
 import ulnaawl.server.access.Secrets;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Action;
@@ -37,7 +37,7 @@ class Shares {
   /** One's own links that are good; an owner's are everybody's. */
   List<ShareRow> seenBy(SignedIn me) {
     return store.good(today.moment(), MOST).stream()
-        .filter(it -> me.isAtLeast(Role.OWNER) || it.by().equals(me.person()))
+        .filter(it -> me.may(Ability.CLUB) || it.by().equals(me.person()))
         .toList();
   }
 
@@ -75,7 +75,7 @@ class Shares {
         store
             .find(id, today.moment())
             .orElseThrow(() -> Problem.gone("This link is not good any more."));
-    if (!me.isAtLeast(Role.OWNER) && !row.by().equals(me.person())) {
+    if (!me.may(Ability.CLUB) && !row.by().equals(me.person())) {
       throw new OwnedByAnother("You did not make this link; " + names.of(row.by()) + " did.");
     }
     store.revoke(id, today.moment());

@@ -5,6 +5,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.history.Thing;
 import ulnaawl.server.platform.Problem;
@@ -23,6 +24,11 @@ class ProposedSongs implements Proposable {
   @Override
   public Thing thing() {
     return Thing.SONG;
+  }
+
+  @Override
+  public boolean mayChange(SignedIn me) {
+    return me.may(Ability.CHANGE_DANCES);
   }
 
   @Override

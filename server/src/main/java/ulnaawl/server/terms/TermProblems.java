@@ -16,7 +16,7 @@ import ulnaawl.learning.Evidence;
 import ulnaawl.learning.Stage;
 import ulnaawl.people.PersonId;
 import ulnaawl.plan.Frame;
-import ulnaawl.server.access.Role;
+import ulnaawl.server.access.Ability;
 import ulnaawl.server.calendar.Away;
 import ulnaawl.server.calendar.AwayRow;
 import ulnaawl.server.calendar.ClosedDays;
@@ -119,12 +119,12 @@ class TermProblems {
   private List<Leader> leaders(List<TermDance> dances) {
     Set<Long> all = dances.stream().map(TermDance::id).collect(Collectors.toSet());
     return people.everybody().stream()
-        .filter(it -> it.signedIn().isAtLeast(Role.CO_INSTRUCTOR))
+        .filter(it -> it.signedIn().may(Ability.LEAD))
         .map(it ->
             Leader.of(
                 it.id(),
                 it.name(),
-                it.signedIn().isAtLeast(Role.INSTRUCTOR),
+                it.signedIn().may(Ability.EVERY_CLASS),
                 record.ledBy(it.person()),
                 all))
         .toList();
