@@ -82,8 +82,15 @@ legend {
 }
 fieldset :deep(.el-checkbox) {
   height: auto;
-  min-height: 28px;
+  padding: var(--space-1) 0;
   margin-right: 0;
+  align-items: start;
   white-space: normal;
+}
+fieldset :deep(.el-checkbox__input) {
+  padding-top: 2px;
+}
+fieldset :deep(.el-checkbox__label) {
+  line-height: 1.35;
 }
 </style>

@@ -26,7 +26,10 @@ async function remove({ role, version }: RoleView) {
   await run(() => ask(api.DELETE('/api/roles/{code}', { params })), `${role.name}: removed.`)
   await all.load()
 }
-const holders = (count: number) => (count === 0 ? 'nobody has it' : `${count} have it or are invited to it`)
+function holders(count: number): string {
+  if (count === 0) return 'nobody has it'
+  return count === 1 ? 'one has it, or is invited to it' : `${count} have it, or are invited to it`
+}
 </script>
 
 <template>

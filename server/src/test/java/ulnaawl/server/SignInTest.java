@@ -22,6 +22,19 @@ public class SignInTest extends ServerTest {
   }
 
   @Test
+  public void whoSignsInVeryOftenIsSignedOutWhereTheyWereNotForLongest() {
+    Client used = Client.signedIn(port(), "Bertil Aune", PASSWORD);
+    Client left = Client.signedIn(port(), "Bertil Aune", PASSWORD);
+    for (int i = 0; i < 40; i++) {
+      assertEquals(used.get("/api/session").body().get("name").asString(""), "Bertil Aune");
+      Client.signedIn(port(), "Bertil Aune", PASSWORD);
+    }
+    assertEquals(left.get("/api/dances").status(), 401);
+    assertEquals(used.get("/api/dances").status(), 200);
+    assertEquals(used.get("/api/sessions").body().size(), 30);
+  }
+
+  @Test
   public void guessesAtOnceAreFewAndTheVictimGetsInOnTheirOwnDevice() throws Exception {
     Client phone = Client.signedIn(port(), "Ines Kallas", PASSWORD);
     String cookie =

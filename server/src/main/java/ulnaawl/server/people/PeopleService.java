@@ -238,6 +238,7 @@ public class PeopleService {
   void forgetLeft(long id, int version, SignedIn by) {
     Person person =
         store.left(id).orElseThrow(() -> Problem.gone("The records do not name them any more."));
+    Roles.needCovers(by, person.role());
     if (!store.forget(id, version)) {
       throw Problem.changed("Somebody", person.name());
     }

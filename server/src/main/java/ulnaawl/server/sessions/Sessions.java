@@ -22,13 +22,20 @@ class Sessions implements HttpSessionListener {
 
   private static final String KEY = "ulna.key";
 
+  /** Devices on which one person is signed in at a time, and then some. */
+  private static final int MOST = 30;
+
   private final Map<String, OpenSession> open = new ConcurrentHashMap<>();
 
-  /** Somebody has signed in on this session. */
+  /** Somebody has signed in on this session; of very many, those not used for longest end. */
   void begin(HttpSession session, SignedIn person, String device) {
     String key = Secrets.word();
     session.setAttribute(KEY, key);
     open.put(key, new OpenSession(key, person.id(), Instant.now(), device, session));
+    all().stream()
+        .filter(it -> it.person() == person.id())
+        .skip(MOST)
+        .forEach(OpenSession::end);
   }
 
   @Override
