@@ -163,6 +163,15 @@ public class ClubFileTest extends ServerTest {
           harmed.said(
               it -> row(it, "record", 4).put("note", "n".repeat(501)), "record, row 5, note");
           harmed.said(it -> row(it, "classLines", 0).put("reasons", "{"), "what is in it");
+          harmed.said(it -> row(it, "socialSongs", 0).put("otherId", 2), "A split floor has two");
+          harmed.said(it -> row(it, "people", 0).put("role", "CHAIR"), "people, row 1");
+          harmed.said(
+              it ->
+                  it.putArray("roleAbilities")
+                      .addObject()
+                      .put("role", "VIEWER")
+                      .put("ability", "FLY"),
+              "roleAbilities, row 1, ability");
           harmed.said(it -> row(it, "groups", 0).put("id", Long.MAX_VALUE), "groups, row 1, id");
           harmed.said(it -> row(it, "groups", 0).put("name", "\u202Eno"), "cannot be seen");
           harmed.said(it -> row(it, "people", 0).put("name", "\uD800"), "people, row 1");

@@ -158,8 +158,8 @@ public class RolesTest extends ServerTest {
     assertEquals(names.status(), 403);
     assertEquals(
         names.detail(),
-        "Your role does not let you do this. It takes one that sees the names of dancers: who came,"
-            + " and who asked for what, as that of co-instructor does; ask an owner of the club.");
+        "Your role does not let you do this; it takes one that sees the names of dancers: who came,"
+            + " and who asked for what. Ask somebody who has such a one, or an owner of the club.");
     assertEquals(
         bertil
             .post(

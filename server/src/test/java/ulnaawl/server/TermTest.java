@@ -42,6 +42,24 @@ public class TermTest extends ServerTest {
   }
 
   @Test
+  public void whoLeadsIsSomebodyWhoDoesAndInTheTerm() {
+    Client wilma = wilma();
+    JsonNode made = ok(wilma.post("/api/terms", form("Winter", "2027-01-04", "2027-03-26", 0)));
+    String leader = "/api/terms/" + made.get("id").asLong() + "/leader";
+    for (String wrong :
+        List.of(
+            "'group':3,'on':'2027-01-11','leader':2",
+            "'group':99,'on':'2027-01-11','leader':2",
+            "'group':1,'on':'2027-07-12','leader':2",
+            "'group':1,'on':'2027-01-11','leader':99",
+            "'group':1,'on':'2027-01-11','leader':5")) {
+      Client.Answer answer = wilma.put(leader, Client.json("{" + wrong + ",'version':1}"));
+      assertEquals(answer.status(), 422, wrong + answer.detail());
+    }
+    ok(wilma.put(leader, Client.json("{'group':1,'on':'2027-01-11','leader':2,'version':1}")));
+  }
+
+  @Test
   public void aTermIsPlannedChangedAndPlannedAgain() {
     Client wilma = wilma();
     JsonNode made = ok(wilma.post("/api/terms", form("Spring", "2027-01-04", "2027-03-26", 0)));

@@ -2,7 +2,6 @@ package ulnaawl.server.access;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.annotation.Bean;
@@ -116,16 +115,9 @@ class Security {
   }
 
   private static String whatItTakes(AccessLine line) {
-    Role nearest =
-        BuiltInRoles.all().reversed().stream()
-            .filter(line::lets)
-            .findFirst()
-            .orElse(BuiltInRoles.OWNER);
-    return "Your role does not let you do this. It takes one that "
+    return "Your role does not let you do this; it takes one that "
         + Ability.inWords(line.needs())
-        + ", as that of "
-        + nearest.name().toLowerCase(Locale.ROOT)
-        + " does; ask an owner of the club.";
+        + ". Ask somebody who has such a one, or an owner of the club.";
   }
 
   @Bean

@@ -32,10 +32,7 @@ class Sessions implements HttpSessionListener {
     String key = Secrets.word();
     session.setAttribute(KEY, key);
     open.put(key, new OpenSession(key, person.id(), Instant.now(), device, session));
-    all().stream()
-        .filter(it -> it.person() == person.id())
-        .skip(MOST)
-        .forEach(OpenSession::end);
+    all().stream().filter(it -> it.person() == person.id()).skip(MOST).forEach(OpenSession::end);
   }
 
   @Override

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import ulnaawl.server.platform.Problem;
 import ulnaawl.social.Pause;
 import ulnaawl.social.Played;
 
@@ -44,7 +45,7 @@ record SocialRow(
   record Between(Pause.Kind kind, int at, int minutes) {}
 
   /**
-   * A song.
+   * A song; refused where it has a second dance and is no split floor, or is one without.
    *
    * @param other the second dance of a split floor
    * @param stays whether somebody wants it in that place
@@ -52,6 +53,12 @@ record SocialRow(
    */
   record SongLine(
       Played.How how, long dance, Optional<Long> other, boolean stays, OptionalInt begun) {
+
+    SongLine {
+      if ((how == Played.How.SPLIT) != other.isPresent()) {
+        throw Problem.rejected("A split floor has two dances, any other song has one.");
+      }
+    }
 
     boolean isPlayed() {
       return begun.isPresent();

@@ -146,9 +146,6 @@ public class Socials {
           throw Problem.rejected(title + " is not picked up in five minutes.");
         }
       }
-      if ((line.how() == Played.How.SPLIT) != line.other().isPresent()) {
-        throw Problem.rejected("A split floor has two dances, any other song has one.");
-      }
     }
     return change(row.with(said), me);
   }

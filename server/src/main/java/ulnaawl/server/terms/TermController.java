@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.terms.Planners.Ready;
@@ -197,9 +198,8 @@ class TermController {
       @PathVariable long id,
       @Valid @RequestBody LedForm form,
       @AuthenticationPrincipal SignedIn me) {
-    TermPlan plan =
-        terms.get(id).plan().ledBy(form.group(), form.on(), Optional.ofNullable(form.leader()));
-    return sheets.sheet(terms.plan(id, form.version(), plan, me));
+    Optional<PersonId> leader = Optional.ofNullable(form.leader()).map(PersonId::new);
+    return sheets.sheet(terms.lead(id, form.version(), form.group(), form.on(), leader, me));
   }
 
   /** Takes it as it has become since it was settled. */

@@ -12,12 +12,14 @@ import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ulnaawl.people.PersonId;
 import ulnaawl.server.access.SignedIn;
 import ulnaawl.server.dances.DanceService;
 import ulnaawl.server.groups.GroupService;
 import ulnaawl.server.history.Action;
 import ulnaawl.server.history.Change;
 import ulnaawl.server.history.Thing;
+import ulnaawl.server.people.PeopleService;
 import ulnaawl.server.people.PersonForgotten;
 import ulnaawl.server.platform.Problem;
 import ulnaawl.server.terms.TermRow.InTerm;
@@ -41,6 +43,7 @@ public class Terms {
   private final GroupService groups;
   private final DanceService dances;
   private final Planners planners;
+  private final PeopleService people;
   private final ApplicationEventPublisher events;
 
   List<TermRow> all() {
@@ -118,6 +121,20 @@ public class Terms {
     TermRow changed = change(now.with(version, plan), me);
     store.promise(id, promises);
     return changed;
+  }
+
+  /** Settles who leads a class of the term; nobody is settled where nobody is given. */
+  @Transactional
+  TermRow lead(
+      long id, int version, long group, LocalDate on, Optional<PersonId> leader, SignedIn me) {
+    TermRow now = get(id);
+    if (now.groups().stream().noneMatch(it -> it.group() == group)
+        || on.isBefore(now.from())
+        || on.isAfter(now.to())) {
+      throw Problem.rejected("Who leads, leads a group of the term and within it.");
+    }
+    Optional<Long> known = leader.map(people::leader).map(PersonId::number);
+    return plan(id, version, now.plan().ledBy(group, on, known), me);
   }
 
   /** Takes it as it has become: from now on, dances are to be known when they will be. */
