@@ -7,10 +7,8 @@ import static ulnaawl.server.tables.Tables.PERSON;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.jooq.DSLContext;
@@ -57,18 +55,9 @@ class RoleStore implements ReadsAll {
         .collect(Collectors.toUnmodifiableSet());
   }
 
-  /** All roles by their codes. */
-  Map<String, Role> all() {
-    Map<String, Role> all =
-        BuiltInRoles.all().stream().collect(Collectors.toMap(Role::code, Function.identity()));
-    own().forEach(it -> all.putIfAbsent(it.role().code(), it.role()));
-    return all;
-  }
-
   /** The one with a code, which somebody has. */
   Role of(String code) {
-    return BuiltInRoles.of(code)
-        .orElseGet(() -> Objects.requireNonNull(all().get(code), "no role " + code));
+    return BuiltInRoles.of(code).or(() -> ownOf(code).map(OwnRole::role)).orElseThrow();
   }
 
   void add(Role role) {

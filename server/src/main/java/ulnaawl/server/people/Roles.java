@@ -2,7 +2,6 @@ package ulnaawl.server.people;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
@@ -135,26 +134,24 @@ public class Roles {
           "Roles, copies and what was done stay with the club's owners; no other role has them.");
     }
     Role role = Role.own(code, clean, abilities);
-    boolean leads = role.may(Ability.LEAD) || role.may(Ability.EVERY_CLASS);
-    if (!leads && WHERE_ONE_LEADS.stream().anyMatch(role::may)) {
+    boolean leads = role.may(Ability.LEAD);
+    boolean goesEverywhere = role.may(Ability.EVERY_CLASS);
+    boolean logsOrTeaches = WHERE_ONE_LEADS.stream().anyMatch(role::may);
+    if (logsOrTeaches && !leads && !goesEverywhere) {
       throw Problem.rejected(
           "Somebody with this role would lead nothing, so that there is nothing they could do this"
               + " for: choose that it "
               + Ability.LEAD.words().split(":", 2)[0]
               + ", or that it "
-              + Ability.EVERY_CLASS.words().toLowerCase(Locale.ROOT)
+              + Ability.EVERY_CLASS.words()
               + ".");
     }
-    if (role.may(Ability.EVERY_CLASS) && !role.may(Ability.LEAD) && !roleDoesSomething(role)) {
+    if (goesEverywhere && !leads && !logsOrTeaches) {
       throw Problem.rejected(
           "Choose what it does in everybody's classes: leads, writes down, or puts teaches"
               + " together.");
     }
     return role;
-  }
-
-  private static boolean roleDoesSomething(Role role) {
-    return WHERE_ONE_LEADS.stream().anyMatch(role::may);
   }
 
   private void publish(Action action, Role role, SignedIn me) {
