@@ -12,9 +12,17 @@ const plan = (id: number, leader: typeof ODA | undefined, version = 1, recorded 
   planned: { id, leader, version, recorded },
 })
 
-const proposed = (id: number, thing: string, by = INES) => ({ id, thing, by })
+/** Of what whoever asks decides on proposals, as the server says. */
+let decidesOn: string[] = []
+const proposed = (id: number, thing: string, by = INES) => ({
+  id,
+  thing,
+  by,
+  decides: decidesOn.includes(thing),
+})
 
 beforeEach(() => {
+  decidesOn = []
   serve({
     'GET /api/proposals': () => ({
       open: [proposed(1, 'DANCE'), proposed(2, 'CLASS')],
@@ -43,6 +51,7 @@ async function waiting(role: BuiltIn | Schemas['Role']) {
 
 describe('what waits for somebody', () => {
   it('is, for an instructor, proposals, questions and classes that nobody leads', async () => {
+    decidesOn = ['DANCE', 'CLASS']
     const now = await waiting('INSTRUCTOR')
     expect(
       now.all?.leaderless.map((one) => one.id),
@@ -73,7 +82,9 @@ describe('what waits for somebody', () => {
   })
 
   it('is a proposal where one may make the change oneself', async () => {
+    decidesOn = ['DANCE']
     expect((await waiting(own('PROPOSE', 'CHANGE_DANCES'))).count, 'the dance').toBe(1)
+    decidesOn = []
     expect((await waiting(own('PROPOSE'))).count).toBe(0)
     const leads = await waiting(own('LEAD'))
     expect(leads.count, 'a question').toBe(1)

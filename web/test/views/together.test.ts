@@ -38,6 +38,7 @@ function proposal(changes: Partial<Schemas['ProposedView']> = {}): Schemas['Prop
     at: AT,
     state: 'OPEN',
     answer: '',
+    decides: true,
     ...changes,
   }
 }
@@ -70,7 +71,7 @@ describe('a proposed change', () => {
 
   it('is withdrawn by whoever made it, and taken over by no co-instructor', async () => {
     serve({ 'DELETE /api/proposals/{id}': () => undefined })
-    const own = proposal({ by: ODA })
+    const own = proposal({ decides: false, by: ODA })
     const page = await show(ProposalCard, { props: { proposal: own }, as: 'CO_INSTRUCTOR' })
     expect(page.words()).not.toContain('Take it over')
     await page.press('Withdraw')

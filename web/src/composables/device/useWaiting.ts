@@ -44,7 +44,7 @@ export const useWaiting = defineStore('waiting', () => {
   const count = computed(() => {
     const now = all.value
     if (!now) return 0
-    const proposals = now.open.filter((one) => session.mayDecide(one.thing)).length
+    const proposals = now.open.filter((one) => one.decides).length
     const leaderless = session.may('LEAD') && session.may('EVERY_CLASS') ? now.leaderless.length : 0
     return proposals + leaderless + now.asked.length + now.changed.length
   })

@@ -28,9 +28,6 @@ export const useSession = defineStore('session', () => {
   const mayInGroup = (ability: Ability, group: number | undefined) =>
     may(ability) &&
     (may('EVERY_CLASS') || (group !== undefined && (session.value?.leads ?? []).includes(group)))
-  /** Whether they may make a change to such a thing themselves, and so decide on a proposed one. */
-  const mayDecide = (thing: Schemas['ProposedView']['thing']) =>
-    thing === 'CLASS' ? may('LEAD') && may('EVERY_CLASS') : may('CHANGE_DANCES')
   /** Whether a colleague can ask or propose something to them, or answer what they did. */
   const isAsked = computed(() => may('LEAD') || may('PROPOSE'))
   /** Whether this is the invented club, for looking around. */
@@ -94,7 +91,6 @@ export const useSession = defineStore('session', () => {
     may,
     mayInClass,
     mayInGroup,
-    mayDecide,
     isAsked,
     needsSetup,
     invented,

@@ -114,7 +114,7 @@ async function withdraw() {
       <del v-for="line in one.gone" :key="line">{{ line || '\u00a0' }}</del>
       <ins v-for="line in one.come" :key="line">{{ line || '\u00a0' }}</ins>
     </div>
-    <div v-if="session.mayDecide(proposal.thing)" class="row">
+    <div v-if="proposal.decides" class="row">
       <el-button type="primary" :loading="busy" @click="take">Take it over</el-button>
       <el-button @click="router.push(place)">Open it</el-button>
       <el-button text @click="done">Done by hand</el-button>

@@ -2,13 +2,11 @@
 import { computed } from 'vue'
 import PageHead from '@/components/page-head/PageHead.vue'
 import PageState from '@/components/page-state/PageState.vue'
-import { useSession } from '@/composables/people/useSession'
 import { useWaiting } from '@/composables/device/useWaiting'
 import { day, hourMinute, moment } from '@/domain/time'
 import ProposalCard from './ProposalCard.vue'
 
 /** What waits for one: proposals, questions, classes without a leader, plans that were changed. */
-const session = useSession()
 const waiting = useWaiting()
 const { load, markSeen } = waiting
 const all = computed(() => waiting.all)
@@ -28,7 +26,7 @@ const STATES = { TAKEN: 'taken over', DECLINED: 'declined', WITHDRAWN: 'withdraw
         </p>
         <section v-if="all.open.length" class="stack" aria-label="Proposals">
           <h2>
-            {{ all.open.some((one) => session.mayDecide(one.thing)) ? 'Proposed changes' : 'Your proposals' }}
+            {{ all.open.some((one) => one.decides) ? 'Proposed changes' : 'Your proposals' }}
           </h2>
           <ProposalCard v-for="one in all.open" :key="one.id" :proposal="one" @changed="load" />
         </section>

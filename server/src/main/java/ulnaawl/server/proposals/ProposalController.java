@@ -55,7 +55,11 @@ class ProposalController {
   /** Why not. */
   record DeclineForm(@NotNull @Size(max = 300) String answer) {}
 
-  /** A proposal; moments in universal time. */
+  /**
+   * A proposal; moments in universal time.
+   *
+   * @param decides whether whoever asks may decide on it
+   */
   record ProposedView(
       long id,
       Thing thing,
@@ -70,24 +74,26 @@ class ProposalController {
       State state,
       String answer,
       @Nullable PersonId decidedBy,
-      @Nullable LocalDateTime decidedAt) {
-    static ProposedView of(ProposalRow row) {
-      return new ProposedView(
-          row.id(),
-          row.thing(),
-          row.thingId(),
-          row.version(),
-          row.base(),
-          row.content(),
-          row.title(),
-          row.note(),
-          row.by(),
-          row.at(),
-          row.state(),
-          row.answer(),
-          row.decidedBy().orElse(null),
-          row.decidedAt().orElse(null));
-    }
+      @Nullable LocalDateTime decidedAt,
+      boolean decides) {}
+
+  private ProposedView view(ProposalRow row, SignedIn me) {
+    return new ProposedView(
+        row.id(),
+        row.thing(),
+        row.thingId(),
+        row.version(),
+        row.base(),
+        row.content(),
+        row.title(),
+        row.note(),
+        row.by(),
+        row.at(),
+        row.state(),
+        row.answer(),
+        row.decidedBy().orElse(null),
+        row.decidedAt().orElse(null),
+        proposals.mayDecide(row, me));
   }
 
   /** What waits, and what was decided lately. */
@@ -96,17 +102,18 @@ class ProposalController {
   @GetMapping
   ProposalList all(@AuthenticationPrincipal SignedIn me) {
     return new ProposalList(
-        proposals.openFor(me).stream().map(ProposedView::of).toList(),
-        proposals.decidedFor(me).stream().map(ProposedView::of).toList());
+        proposals.openFor(me).stream().map(it -> view(it, me)).toList(),
+        proposals.decidedFor(me).stream().map(it -> view(it, me)).toList());
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ProposedView propose(
       @Valid @RequestBody ProposalForm form, @AuthenticationPrincipal SignedIn me) {
-    return ProposedView.of(
+    return view(
         proposals.propose(
-            form.thing(), form.id(), form.version(), form.base(), form.content(), form.note(), me));
+            form.thing(), form.id(), form.version(), form.base(), form.content(), form.note(), me),
+        me);
   }
 
   @PostMapping("/{id}/take")
@@ -114,8 +121,7 @@ class ProposalController {
       @PathVariable long id,
       @Valid @RequestBody TakeForm form,
       @AuthenticationPrincipal SignedIn me) {
-    return ProposedView.of(
-        proposals.take(id, form.version(), Optional.ofNullable(form.content()), me));
+    return view(proposals.take(id, form.version(), Optional.ofNullable(form.content()), me), me);
   }
 
   @PostMapping("/{id}/decline")
@@ -123,7 +129,7 @@ class ProposalController {
       @PathVariable long id,
       @Valid @RequestBody DeclineForm form,
       @AuthenticationPrincipal SignedIn me) {
-    return ProposedView.of(proposals.decline(id, form.answer(), me));
+    return view(proposals.decline(id, form.answer(), me), me);
   }
 
   @DeleteMapping("/{id}")

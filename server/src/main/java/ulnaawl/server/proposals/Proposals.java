@@ -57,7 +57,8 @@ public class Proposals {
     return row.by().equals(me.person()) || mayDecide(row, me);
   }
 
-  private boolean mayDecide(ProposalRow row, SignedIn me) {
+  /** Whether somebody may decide on a proposal. */
+  boolean mayDecide(ProposalRow row, SignedIn me) {
     return taker(row.thing()).mayChange(me);
   }
 
